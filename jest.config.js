@@ -1,0 +1,26 @@
+const shared = {
+  transform: {
+    '^.+\\.(tsx?|m?js)$': [
+      '@swc/jest',
+      { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true } }, module: { type: 'commonjs' } },
+    ],
+  },
+  transformIgnorePatterns: ['/node_modules/(?!(@noble|d3-[a-z-]+|internmap|@koa|koa-[a-z-]+|uuid)/)'],
+  testEnvironment: 'node',
+};
+
+export default {
+  projects: [
+    { ...shared, displayName: 'core', testMatch: ['<rootDir>/core/src/**/*.test.ts', '<rootDir>/tools/**/*.test.ts'] },
+    { ...shared, displayName: 'cli', testMatch: ['<rootDir>/cli/src/**/*.test.ts'] },
+    { ...shared, displayName: 'contract', testMatch: ['<rootDir>/contract/src/**/*.test.ts'] },
+    { ...shared, displayName: 'web', testMatch: ['<rootDir>/web/src/**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'server',
+      testMatch: ['<rootDir>/server/**/*.test.ts'],
+      globalSetup: '<rootDir>/server/test/globalSetup.mjs',
+      globalTeardown: '<rootDir>/server/test/globalTeardown.mjs',
+    },
+  ],
+};

@@ -1,0 +1,167 @@
+// npm run bench: speed as ratios against a floor in the same run. Loopback only, bounded in time.
+import { fork, spawnSync } from 'node:child_process';
+import { mkdirSync } from 'node:fs';
+import http from 'node:http';
+import { join } from 'node:path';
+import { npmOutside } from './lib/esbuildOwn.mjs';
+import { checkNode, ensureChromium, ensurePostgres, installDependencies, ROOT } from './lib/bootstrap.mjs';
+import { CHROMIUM_ARGS } from './lib/chromium.mjs';
+import { startPostgres } from './lib/postgres.mjs';
+import { startServer } from './lib/server.mjs';
+
+checkNode();
+installDependencies();
+ensurePostgres();
+const chromium = ensureChromium();
+const { build } = await import('./build.mjs');
+await build();
+
+const out = join(ROOT, 'bench', 'dist');
+mkdirSync(out, { recursive: true });
+const { build: bundle } = await import('esbuild');
+await bundle({
+  absWorkingDir: ROOT,
+  entryPoints: ['bench/routes.ts', 'bench/bareServer.ts'],
+  outdir: out,
+  outExtension: { '.js': '.mjs' },
+  bundle: true,
+  platform: 'node',
+  format: 'esm',
+  plugins: [npmOutside],
+});
+
+const verdict = (good) => (good ? 'within budget' : 'OVER BUDGET');
+
+console.log('\nRoutes: full proposal for one hole (budget 2 ms median, 500 a second)');
+const routes = JSON.parse(spawnSync(process.execPath, [join(out, 'routes.mjs')], { encoding: 'utf8' }).stdout);
+console.log(
+  `  median ${routes.medianMs.toFixed(3)} ms, 95th percentile ${routes.p95Ms.toFixed(3)} ms, ${Math.round(routes.perSecond)} a second: ${verdict(routes.medianMs <= 2 && routes.perSecond >= 500)}`,
+);
+
+console.log('\nHeadless planner: 10 000 lines of drill requests, every tenth one bad');
+await bundle({
+  absWorkingDir: ROOT,
+  entryPoints: ['cli/src/main.ts'],
+  outfile: 'cli/dist/main.mjs',
+  bundle: true,
+  platform: 'node',
+  format: 'esm',
+  plugins: [npmOutside],
+});
+const lines = Array.from({ length: 10_000 }, (_, n) =>
+  n % 10 === 9
+    ? '{"thread":"M8x"}'
+    : JSON.stringify({ thread: ['M8', '3/8-16', 'M10x1', '1/4-28'][n % 4], drill: `${5 + (n % 40) / 10} mm` }),
+).join('\n');
+const started = performance.now();
+const planner = spawnSync(process.execPath, [join(ROOT, 'cli', 'dist', 'main.mjs'), 'drill'], {
+  input: lines,
+  encoding: 'utf8',
+  maxBuffer: 1 << 30,
+});
+const replies = planner.stdout.trimEnd().split('\n');
+const errors = replies.filter((reply) => reply.startsWith('{"line"')).length;
+const plannerSeconds = (performance.now() - started) / 1000;
+console.log(
+  `  ${replies.length} replies, ${errors} of them errors, in ${plannerSeconds.toFixed(2)} s: ${Math.round(replies.length / plannerSeconds)} lines a second with start-up`,
+);
+
+const CONNECTIONS = 16;
+const SECONDS = 5;
+
+/** Requests per second of one address with keep-alive connections, each waiting for its reply. */
+async function load(url) {
+  const agent = new http.Agent({ keepAlive: true, maxSockets: CONNECTIONS });
+  const until = performance.now() + SECONDS * 1000;
+  const times = [];
+  const one = () =>
+    new Promise((resolve, reject) => {
+      const start = performance.now();
+      http
+        .get(url, { agent }, (reply) => {
+          if (reply.statusCode !== 200) reject(new Error(`${url}: ${reply.statusCode}`));
+          reply.resume();
+          reply.on('end', () => {
+            times.push(performance.now() - start);
+            resolve();
+          });
+        })
+        .on('error', reject);
+    });
+  await Promise.all(
+    Array.from({ length: CONNECTIONS }, async () => {
+      while (performance.now() < until) await one();
+    }),
+  );
+  agent.destroy();
+  times.sort((a, b) => a - b);
+  return { perSecond: times.length / SECONDS, p95Ms: times[Math.floor(times.length * 0.95)] };
+}
+
+const cluster = await startPostgres();
+const databaseUrl = `${cluster.url}/postgres`;
+const server = await startServer({ databaseUrl, logLevel: 'silent' });
+spawnSync(process.execPath, [join(ROOT, 'demo', 'dist', 'seed.mjs'), server.url], { stdio: 'inherit' });
+const { items } = await (
+  await fetch(`${server.url}/api/v1/mends?search=pulled`)
+)
+  .json()
+  .then((page) => (page.items.length > 0 ? page : fetch(`${server.url}/api/v1/mends`).then((reply) => reply.json())));
+const hole = items.find((item) => item.station === 'prove') ?? items[0];
+
+const bare = fork(join(out, 'bareServer.mjs'), [], {
+  env: { ...process.env, DATABASE_URL: databaseUrl },
+  stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
+});
+const { port } = await new Promise((resolve) => bare.once('message', resolve));
+console.log(
+  '\nAPI: read of one hole with its plan, 16 connections (budget 0.4 of bare Koa + pg with the same statement, aim 0.5)',
+);
+const addresses = { bare: `http://127.0.0.1:${port}/${hole.id}`, api: `${server.url}/api/v1/holes/${hole.id}` };
+await load(addresses.bare);
+const floor = await load(addresses.bare);
+const api = await load(addresses.api);
+const ratio = api.perSecond / floor.perSecond;
+console.log(
+  `  bare ${Math.round(floor.perSecond)} req/s, p95 ${floor.p95Ms.toFixed(1)} ms; API ${Math.round(api.perSecond)} req/s, p95 ${api.p95Ms.toFixed(1)} ms; ratio ${ratio.toFixed(2)}: ${verdict(ratio >= 0.4)}`,
+);
+bare.kill('SIGTERM');
+
+console.log(
+  '\nKeystroke: a reading typed, drawing and verdicts redrawn, 4x CPU slow-down (budget 16.7 ms, 95th percentile)',
+);
+const { chromium: browserType } = await import('@playwright/test');
+const browser = await browserType.launch({
+  executablePath: chromium,
+  args: CHROMIUM_ARGS,
+});
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+await page.goto(`${server.url}/mend/${hole.id}/decide`);
+await page.locator('[data-flag="bottom"]').waitFor();
+const session = await page.context().newCDPSession(page);
+/** Script, React's commit and layout of one keystroke, in ms; painting is the browser's own. */
+const keystrokes = (count) =>
+  page.evaluate(async (times) => {
+    const input = document.getElementById('reading-depth');
+    const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
+    const taken = [];
+    for (let n = 0; n < times; n += 1) {
+      await new Promise((resolve) => requestAnimationFrame(resolve));
+      const start = performance.now();
+      set.call(input, (30 + (n % 50) / 10).toFixed(1));
+      input.dispatchEvent(new Event('input', { bubbles: true }));
+      document.querySelector('[data-flag="bottom"]').getBoundingClientRect();
+      taken.push(performance.now() - start);
+    }
+    return taken.sort((a, b) => a - b);
+  }, count);
+await keystrokes(60);
+await session.send('Emulation.setCPUThrottlingRate', { rate: 4 });
+const taken = await keystrokes(200);
+const p95 = taken[Math.floor(taken.length * 0.95)];
+console.log(
+  `  median ${taken[100].toFixed(1)} ms, 95th percentile ${p95.toFixed(1)} ms, ${Math.round((p95 / 16.7) * 100)} % of a frame: ${verdict(p95 <= 16.7)}`,
+);
+await browser.close();
+await server.stop();
+await cluster.stop();
