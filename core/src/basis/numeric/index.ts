@@ -1,0 +1,5 @@
+export { CoreError, type CoreErrorCode } from './CoreError.ts';
+export { clamp, finite, positive, within } from './guards.ts';
+export { seededRandom } from './seededRandom.ts';
+export { roundTo } from './roundTo.ts';
+export { canonicalJson, digestOf } from './digest.ts';

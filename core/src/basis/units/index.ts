@@ -1,0 +1,14 @@
+export { MM_PER_INCH, inchToMm, mmToInch } from './inch.ts';
+export {
+  LENGTH_TEXT_LIMIT,
+  parseLength,
+  type LengthNotation,
+  type LengthProblem,
+  type LengthResult,
+  type ParsedLength,
+  type ParseLengthOptions,
+} from './parseLength.ts';
+export { explainLengthProblem } from './explainLengthProblem.ts';
+export { formatLength, formatLengthWithUnit, type UnitSystem } from './formatLength.ts';
+export { LETTER_DRILL_TENTHOUSANDTHS, NUMBER_DRILL_TENTHOUSANDTHS } from './tables/gaugeSizes.ts';
+export { formatLoad, speak, spokenLength, spokenLoad } from './spoken.ts';

@@ -1,0 +1,33 @@
+import { formatLengthWithUnit, type UnitSystem } from './formatLength.ts';
+
+// Sentences are written where the judgement is made, but display units belong to the edge. A length or load in a
+// sentence is therefore a token that the edge replaces: ⟦mm:8.25⟧, ⟦N:29300⟧.
+const TOKEN = /⟦(mm|N):(-?[\d.e+-]+)⟧/g;
+const N_PER_LBF = 4.4482216152605;
+
+/** A length inside a sentence. @example spokenLength(8.25) // '⟦mm:8.25⟧' */
+export function spokenLength(mm: number): string {
+  return `⟦mm:${Number(mm.toFixed(4))}⟧`;
+}
+
+/** A load inside a sentence. */
+export function spokenLoad(newton: number): string {
+  return `⟦N:${Math.round(newton)}⟧`;
+}
+
+/** A load with its unit: kN, or lbf in the inch system. @example formatLoad(29280, 'mm') // '29.3 kN' */
+export function formatLoad(newton: number, system: UnitSystem): string {
+  return system === 'mm' ? `${(newton / 1000).toFixed(1)} kN` : `${Math.round(newton / N_PER_LBF / 10) * 10} lbf`;
+}
+
+/**
+ * Puts a sentence's lengths and loads into the reader's units.
+ * @example speak('leaves ⟦mm:8.25⟧', 'mm') // 'leaves 8.25 mm'
+ */
+export function speak(sentence: string, system: UnitSystem): string {
+  return sentence.replace(TOKEN, (_, kind: string, value: string) =>
+    kind === 'N'
+      ? formatLoad(Number(value), system)
+      : formatLengthWithUnit(Number(value), system, system === 'mm' ? 2 : 3),
+  );
+}

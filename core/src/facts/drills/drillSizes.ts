@@ -1,0 +1,83 @@
+import { CoreError } from '../../basis/numeric/index.ts';
+import { inchToMm, LETTER_DRILL_TENTHOUSANDTHS, NUMBER_DRILL_TENTHOUSANDTHS } from '../../basis/units/index.ts';
+
+export type DrillSetId = 'metric-tenths' | 'metric-halves' | 'fractional' | 'number' | 'letter';
+
+export interface DrillSize {
+  /** Stable key and plain name: `6.8 mm`, `21/64 in`, `#7`, `Q`. */
+  id: string;
+  system: 'mm' | 'in';
+  sets: DrillSetId[];
+  diameterMm: number;
+}
+
+export const DRILL_SETS: readonly { id: DrillSetId; title: string }[] = [
+  { id: 'metric-tenths', title: 'Metric 1 to 13 mm by 0.1' },
+  { id: 'metric-halves', title: 'Metric 1 to 25 mm by 0.5' },
+  { id: 'fractional', title: 'Fractional 1/16 to 1 in by 1/64' },
+  { id: 'number', title: 'Number #1 to #60' },
+  { id: 'letter', title: 'Letter A to Z' },
+];
+
+function fractionName(sixtyFourths: number): string {
+  let top = sixtyFourths;
+  let bottom = 64;
+  while (top % 2 === 0 && bottom > 1) {
+    top /= 2;
+    bottom /= 2;
+  }
+  return bottom === 1 ? `${top} in` : `${top}/${bottom} in`;
+}
+
+function allSizes(): DrillSize[] {
+  const sizes = new Map<string, DrillSize>();
+  const add = (id: string, system: 'mm' | 'in', set: DrillSetId, diameterMm: number) => {
+    const known = sizes.get(id);
+    if (known) known.sets.push(set);
+    else sizes.set(id, { id, system, sets: [set], diameterMm });
+  };
+  // Whole multiples, divided once at the end, so that steps of 0.1 do not drift.
+  for (let tenths = 10; tenths <= 130; tenths += 1) add(`${tenths / 10} mm`, 'mm', 'metric-tenths', tenths / 10);
+  for (let halves = 2; halves <= 50; halves += 1) add(`${halves / 2} mm`, 'mm', 'metric-halves', halves / 2);
+  for (let n = 4; n <= 64; n += 1) add(fractionName(n), 'in', 'fractional', inchToMm(n / 64));
+  for (let n = 60; n >= 1; n -= 1) add(`#${n}`, 'in', 'number', inchToMm(NUMBER_DRILL_TENTHOUSANDTHS[n]! / 10_000));
+  for (const [letter, size] of Object.entries(LETTER_DRILL_TENTHOUSANDTHS)) {
+    add(letter, 'in', 'letter', inchToMm(size / 10_000));
+  }
+  return [...sizes.values()].sort((a, b) => a.diameterMm - b.diameterMm || (a.id < b.id ? -1 : 1));
+}
+
+/** Every drill size held, ascending. */
+export const DRILL_SIZES: readonly DrillSize[] = allSizes();
+
+const BY_ID = new Map(DRILL_SIZES.map((size) => [size.id, size]));
+
+/** The drill with this id. Throws `unknown-drill`. @example drillById('Q').diameterMm // 8.4328 */
+export function drillById(id: string): DrillSize {
+  const drill = BY_ID.get(id);
+  if (!drill) throw new CoreError('unknown-drill', id, ['8.5 mm', '27/64 in', '#7', 'Q']);
+  return drill;
+}
+
+/** The drills a shop owns: whole sets, less the ones that are missing or worn out. */
+export interface Rack {
+  setIds: readonly DrillSetId[];
+  missingIds: readonly string[];
+}
+
+export const FULL_RACK: Rack = { setIds: DRILL_SETS.map((set) => set.id), missingIds: [] };
+
+// A rack is a small immutable record that is asked for many times during one proposal of routes.
+const RACK_CACHE = new WeakMap<Rack, DrillSize[]>();
+
+/** The sizes in a rack, ascending. @example rackDrills({ setIds: ['letter'], missingIds: [] }).length // 26 */
+export function rackDrills(rack: Rack): DrillSize[] {
+  const known = RACK_CACHE.get(rack);
+  if (known) return known;
+  const missing = new Set(rack.missingIds);
+  const drills = DRILL_SIZES.filter(
+    (size) => !missing.has(size.id) && size.sets.some((set) => rack.setIds.includes(set)),
+  );
+  RACK_CACHE.set(rack, drills);
+  return drills;
+}

@@ -1,0 +1,1 @@
+export { COIL_LENGTHS_D, coilEffectiveLengthMm, coilHole, coilHoleWorking, type CoilHole } from './wireCoil.ts';

@@ -1,0 +1,4 @@
+export type { ParentGroup, ParentMaterial } from './ParentMaterial.ts';
+export { parentById, PARENTS } from './parents.ts';
+export { FASTENER_CLASS_NAMES, fastenerClass } from './fastenerClasses.ts';
+export type { FastenerClassRow } from './tables/fastenerClasses.ts';
