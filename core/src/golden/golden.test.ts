@@ -1,0 +1,48 @@
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { planNumbers } from '../plan/freeze/index.ts';
+import { proposeRoutes } from '../plan/routes/index.ts';
+import { GOLDEN_CASES } from '../test-support/goldenCases.ts';
+
+// Whole proposals against a file: no number moves in silence. To change it on purpose run the test with
+// UPDATE_GOLDEN=1, read the difference, raise ENGINE_VERSION and write a line in docs/method-changes.md.
+const FILE = join(__dirname, 'proposals.json');
+
+const actual = Object.fromEntries(
+  Object.entries(GOLDEN_CASES).map(([label, hole]) => [
+    label,
+    proposeRoutes(hole).routes.map((route) => ({
+      id: route.id,
+      verdict: route.verdict,
+      numbers: planNumbers(route),
+      reserve: route.reserve.ratio === null ? null : Number(route.reserve.ratio.toFixed(4)),
+      checks: route.checks.map(
+        (check) =>
+          `${check.id} ${check.verdict} ${check.value === null ? '-' : check.value.toFixed(3)}${check.settledBy ? ` ${check.settledBy}` : ''}`,
+      ),
+    })),
+  ]),
+);
+
+if (process.env.UPDATE_GOLDEN === '1') writeFileSync(FILE, `${JSON.stringify(actual, null, 1)}\n`);
+
+test('the golden file holds exactly these cases', () => {
+  expect(existsSync(FILE)).toBe(true);
+  expect(Object.keys(JSON.parse(readFileSync(FILE, 'utf8')) as object)).toEqual(Object.keys(GOLDEN_CASES));
+});
+
+test.each(Object.keys(GOLDEN_CASES))('%s', (label) => {
+  const golden = JSON.parse(readFileSync(FILE, 'utf8')) as typeof actual;
+  expect(actual[label]).toEqual(golden[label]);
+});
+
+test('every method wins somewhere or is refused with a reason, and every refusal has one', () => {
+  const routes = Object.values(GOLDEN_CASES).flatMap((hole) => proposeRoutes(hole).routes);
+  for (const route of routes) {
+    const refused = route.checks.some((check) => check.verdict === 'does-not-hold');
+    expect(refused).toBe(route.verdict === 'does-not-hold');
+    for (const check of route.checks) expect(check.because.length).toBeGreaterThan(3);
+  }
+  const standing = new Set(routes.filter((route) => route.verdict !== 'does-not-hold').map((route) => route.method));
+  expect([...standing].sort()).toEqual(['clean-up', 'longer-screw', 'oversize', 'wire-coil']);
+});

@@ -1,0 +1,68 @@
+import type { Working } from '../../basis/checks/index.ts';
+import type { HoleCase, Measured } from '../hole/index.ts';
+
+/** What the readings say about a hole. Lengths in mm from the face. */
+export interface Assessment {
+  /** Where full thread ends: the thickness, or above the shoulder by the run-out of the tap that made it. */
+  threadEnd: Measured;
+  /** Sound thread left between the damage and the thread's end. */
+  sound: Measured;
+  /** Diameter that cleans up the bore round its own axis, nominal and with the readings' doubt added. */
+  cleanUp: Measured;
+  /** Outermost diameter cut so far: where the ladder starts. */
+  outermostCutMm: number;
+  /** Wall from the outermost cut to the edge, if the edge is known. */
+  wall: Measured | null;
+  working: Working[];
+}
+
+/** A blind thread is taken to end this many pitches above the shoulder: a second tap's lead of 3 to 5 threads. */
+const BLIND_RUN_OUT_PITCHES = 4;
+
+/**
+ * Judges the damage from the readings (methods.md section 7). An unmeasured bore is taken as stripped to the thread's
+ * major diameter, which is the worst a screw of that thread leaves.
+ * Worked: M8, through 20 mm, stripped to 9 mm: 11 mm of sound thread.
+ */
+export function assess(hole: HoleCase): Assessment {
+  const { thread, depth, damageTo } = hole;
+  const threadEnd: Measured =
+    hole.kind === 'through'
+      ? depth
+      : {
+          mm: Math.max(0, depth.mm - BLIND_RUN_OUT_PITCHES * thread.pitchMm),
+          halfWidthMm: Math.max(depth.halfWidthMm, thread.pitchMm),
+          assumed: `thread taken to end ${BLIND_RUN_OUT_PITCHES} pitches above the shoulder`,
+        };
+  const soundMm = hole.strippedThroughout ? 0 : Math.max(0, threadEnd.mm - damageTo.mm);
+  const sound: Measured = {
+    mm: soundMm,
+    halfWidthMm: soundMm === 0 ? 0 : Math.hypot(threadEnd.halfWidthMm, damageTo.halfWidthMm),
+  };
+  const outermostCutMm = Math.max(thread.majorMm, hole.earlierCutMm ?? 0);
+  const cleanUp: Measured = hole.bore
+    ? { mm: Math.max(hole.bore.aMm, hole.bore.bMm), halfWidthMm: hole.bore.halfWidthMm }
+    : { mm: outermostCutMm, halfWidthMm: 0, assumed: 'bore not measured: taken as stripped to the outermost cut' };
+  const wall = hole.edge ? { mm: hole.edge.mm - outermostCutMm / 2, halfWidthMm: hole.edge.halfWidthMm } : null;
+  return {
+    threadEnd,
+    sound,
+    cleanUp,
+    outermostCutMm,
+    wall,
+    working: [
+      {
+        title: 'Sound thread left',
+        formula: 'sound = thread end − damage end',
+        symbols: [
+          { symbol: 'thread end', meaning: 'where full thread ends', value: threadEnd.mm, unit: 'mm' },
+          { symbol: 'damage end', meaning: 'where sound thread begins', value: damageTo.mm, unit: 'mm' },
+        ],
+        result: { symbol: 'sound', value: sound.mm, unit: 'mm' },
+        source: 'geometry; half-widths combine by root sum of squares',
+        range: { low: Math.max(0, sound.mm - sound.halfWidthMm), high: sound.mm + sound.halfWidthMm },
+        ...(threadEnd.assumed ? { notes: [threadEnd.assumed] } : {}),
+      },
+    ],
+  };
+}

@@ -1,0 +1,1 @@
+export { assess, type Assessment } from './assess.ts';

@@ -1,0 +1,14 @@
+import type { InstrumentId } from './instruments.ts';
+
+/** The quantities that can be read on a hole, the range that makes sense, and what they are usually read with. */
+export const QUANTITIES = [
+  { id: 'depth', name: 'Depth', minMm: 1, maxMm: 500, usual: 'depth-rod' },
+  { id: 'damage-to', name: 'Stripped from the face to', minMm: 0, maxMm: 500, usual: 'screw-turns' },
+  { id: 'bore-a', name: 'Bore now, widest', minMm: 1, maxMm: 150, usual: 'caliper' },
+  { id: 'bore-b', name: 'Bore now, across that', minMm: 1, maxMm: 150, usual: 'caliper' },
+  { id: 'edge', name: 'Axis to nearest edge', minMm: 0.5, maxMm: 2000, usual: 'caliper' },
+  { id: 'mate-hole', name: 'Hole in the mating part', minMm: 1, maxMm: 150, usual: 'caliper' },
+  { id: 'screw-reach', name: 'Screw reaches below the face', minMm: 1, maxMm: 500, usual: 'caliper' },
+] as const satisfies readonly { id: string; name: string; minMm: number; maxMm: number; usual: InstrumentId }[];
+
+export type QuantityId = (typeof QUANTITIES)[number]['id'];

@@ -1,0 +1,11 @@
+export { fastenerShearAreaMm2, parentShearAreaMm2 } from './areas.ts';
+export {
+  DILATION_LOWEST_RATIO,
+  dilationFactor,
+  fastenerBendingFactor,
+  overlapFactor,
+  parentBendingFactor,
+} from './factors.ts';
+export { stripLoad, type StripInput, type StripLoad } from './stripLoad.ts';
+export { breakLoadN, breakLoadWorking, NUT_FACTOR, preloadN, proofLoadN } from './screwStrength.ts';
+export { overlapAround } from './overlapAround.ts';

@@ -1,0 +1,108 @@
+import type { Working } from '../../basis/checks/index.ts';
+import { positive } from '../../basis/numeric/index.ts';
+import type { FastenerClassRow } from '../../facts/materials/index.ts';
+import { externalLimits, internalLimits, type Thread } from '../../facts/threads/index.ts';
+import type { CoilHole } from '../../facts/inserts/index.ts';
+import { fastenerShearAreaMm2, parentShearAreaMm2, parentShearWorking } from './areas.ts';
+import { dilationFactor, fastenerBendingFactor, parentBendingFactor } from './factors.ts';
+import { overlapAround } from './overlapAround.ts';
+
+export interface StripInput {
+  /** The screw's thread. */
+  thread: Thread;
+  fastener: FastenerClassRow;
+  parentShearMpa: number;
+  /** Engaged full thread of the screw in the hole, or of the coil in the parent. */
+  engagementMm: number;
+  /** The wire coil's hole when the screw runs in a coil. */
+  coil?: CoilHole;
+  /** The bore that the thread is cut in, when it is known; else the class's largest minor. */
+  boreMm?: number;
+  /** The worn bore where it may stand proud of the drill: two diameters at right angles. */
+  oval?: { aMm: number; bMm: number } | null;
+  /** Twice the distance from axis to free edge over the major cut in the parent; null when unknown (C1 = 1 assumed). */
+  dilationRatio: number | null;
+}
+
+export interface StripLoad {
+  /** Least of both sides; null when the dilation model does not reach. */
+  stripLoadN: number | null;
+  weakerSide: 'parent' | 'fastener';
+  parentLoadN: number;
+  fastenerLoadN: number;
+  parentAreaMm2: number;
+  fastenerAreaMm2: number;
+  rs: number;
+  c1: number | null;
+  c2: number;
+  c3: number;
+  q: number;
+  working: Working[];
+}
+
+/** The wire's flank stands this share of a pitch inside the insert tap's major (our estimate). */
+const COIL_FLANK_LOSS_PER_PITCH = 0.15;
+
+/**
+ * Strip load of a screw in a hole: min(τp·Ap·C1·C3, τf·Af·C1·C2), FED-STD-H28 areas with VDI 2230 / Alexander factors.
+ * In a coil the parent is sheared at the coil's outside, the hard side is the insert (C3 = 1), and the screw's own
+ * thread is still checked. A bore over the class's limit costs both sides the factor q.
+ * @example stripLoad({ thread: threadById('M8x1.25'), fastener: fastenerClass('8.8', 8), parentShearMpa: 182, engagementMm: 11, dilationRatio: null }).stripLoadN // 33691
+ */
+export function stripLoad(input: StripInput): StripLoad {
+  const { thread, coil, engagementMm, fastener } = input;
+  const pitchMm = positive(thread.pitchMm, 'pitch');
+  const inside = internalLimits(thread);
+  const outside = externalLimits(thread);
+  const parentArea = {
+    pitchMm,
+    engagementMm,
+    majorMinMm: coil ? coil.majorMm - COIL_FLANK_LOSS_PER_PITCH * pitchMm : outside.majorMinMm,
+    pitchMaxMm: coil ? coil.pitchMaxMm : inside.pitchMaxMm,
+  };
+  const minorMaxMm = coil ? inside.minorMaxMm : Math.max(inside.minorMaxMm, input.boreMm ?? 0);
+  const parentAreaMm2 = parentShearAreaMm2(parentArea);
+  const fastenerAreaMm2 = fastenerShearAreaMm2({ pitchMm, engagementMm, minorMaxMm, pitchMinMm: outside.pitchMinMm });
+  const fastenerShearMpa = fastener.tensileMpa * fastener.shearRatio;
+  const rs = fastenerAreaMm2 > 0 ? (input.parentShearMpa * parentAreaMm2) / (fastenerShearMpa * fastenerAreaMm2) : 2.2;
+  const c1 = input.dilationRatio === null ? 1 : dilationFactor(input.dilationRatio);
+  const c3 = coil ? 1 : parentBendingFactor(rs);
+  const c2 = fastenerBendingFactor(rs);
+  const q = coil ? 1 : overlapAround(thread, input.boreMm ?? inside.minorMinMm, input.oval ?? null, inside.minorMaxMm);
+  const parentLoadN = input.parentShearMpa * parentAreaMm2 * (c1 ?? 0) * c3 * q;
+  const fastenerLoadN = fastenerShearMpa * fastenerAreaMm2 * (c1 ?? 0) * c2 * q;
+  const weakerSide = parentLoadN <= fastenerLoadN ? 'parent' : 'fastener';
+  return {
+    stripLoadN: c1 === null ? null : Math.min(parentLoadN, fastenerLoadN),
+    weakerSide,
+    parentLoadN,
+    fastenerLoadN,
+    parentAreaMm2,
+    fastenerAreaMm2,
+    rs,
+    c1,
+    c2,
+    c3,
+    q,
+    working: [
+      parentShearWorking(parentArea),
+      {
+        title: 'Load that strips the thread',
+        formula: 'F = min(τp · Ap · C1 · C3 · q, τf · Af · C1 · C2 · q)',
+        symbols: [
+          { symbol: 'τp', meaning: 'shear strength of the parent', value: input.parentShearMpa, unit: 'MPa' },
+          { symbol: 'Ap', meaning: 'shear area in the parent', value: parentAreaMm2, unit: 'mm²' },
+          { symbol: 'τf', meaning: 'shear strength of the screw’s thread', value: fastenerShearMpa, unit: 'MPa' },
+          { symbol: 'Af', meaning: 'shear area of the screw’s thread', value: fastenerAreaMm2, unit: 'mm²' },
+          { symbol: 'C1', meaning: 'dilation of the wall (1 where the edge is unknown)', value: c1 ?? 0, unit: '' },
+          { symbol: 'C2', meaning: 'bending of the screw’s thread', value: c2, unit: '' },
+          { symbol: 'C3', meaning: 'bending of the parent’s thread', value: c3, unit: '' },
+          { symbol: 'q', meaning: 'overlap left by an oversize bore (estimate)', value: q, unit: '' },
+        ],
+        result: { symbol: 'F', value: Math.min(parentLoadN, fastenerLoadN), unit: 'N' },
+        source: 'FED-STD-H28 areas; VDI 2230 with Alexander’s factors',
+        notes: ['Shear strengths are shares of tensile strength; the parent’s share is our estimate.'],
+      },
+    ],
+  };
+}

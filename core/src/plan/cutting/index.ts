@@ -1,0 +1,11 @@
+export {
+  depthBudget,
+  drillPointMm,
+  fullThreadReachMm,
+  TAP_LEADS,
+  type DepthBudget,
+  type TapLead,
+} from './depthBudget.ts';
+export { tapName } from './tapNames.ts';
+export { drillSpeed } from './spindleSpeed.ts';
+export { targetShare } from './targetShare.ts';

@@ -1,0 +1,1 @@
+export { quickAnswer, type DrillCard, type QuickAnswer, type ThreadCard } from './quickAnswer.ts';

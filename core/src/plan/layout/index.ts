@@ -1,0 +1,1 @@
+export { boltCircle, centreDistanceMm, type CirclePoint } from './positions.ts';

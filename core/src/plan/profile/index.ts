@@ -1,0 +1,8 @@
+export {
+  coilSections,
+  depthFlags,
+  foundProfile,
+  plannedProfile,
+  type DepthFlag,
+  type ProfilePoint,
+} from './profiles.ts';

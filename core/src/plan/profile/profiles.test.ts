@@ -1,0 +1,43 @@
+import { assess } from '../../judge/damage/index.ts';
+import { proposeRoutes } from '../routes/index.ts';
+import { holeCase } from '../../test-support/holeCase.ts';
+import { coilSections, depthFlags, foundProfile, plannedProfile } from './index.ts';
+
+const through = holeCase();
+const blind = holeCase({ kind: 'blind', depth: { mm: 24, halfWidthMm: 0.3 } });
+const routeOf = (hole: typeof through, id: string) => proposeRoutes(hole).routes.find((route) => route.id === id)!;
+
+test('the hole as found: stripped to the major, sound thread at its pitch, a 118° point where it is blind', () => {
+  const points = foundProfile(through, assess(through));
+  expect(points.slice(0, 3)).toEqual([
+    [4, 0],
+    [4, 9],
+    [6.647 / 2, 9],
+  ]);
+  expect(points[3]).toEqual([4, 9.625]);
+  expect(points.at(-1)).toEqual([6.647 / 2, 20]);
+  const end = foundProfile(blind, assess(blind)).at(-1)!;
+  expect(end[0]).toBe(0);
+  expect(end[1]).toBeCloseTo(24 + 0.3004 * 6.647, 2);
+});
+
+test('depths never go back up, radii never below the axis, in found and planned profiles', () => {
+  for (const hole of [through, blind]) {
+    const { assessment, routes } = proposeRoutes(hole);
+    for (const points of [
+      foundProfile(hole, assessment),
+      ...routes.map((route) => plannedProfile(hole, route) ?? []),
+    ]) {
+      for (let i = 1; i < points.length; i += 1) expect(points[i]![1]).toBeGreaterThanOrEqual(points[i - 1]![1] - 1e-9);
+      expect(points.every(([radius]) => radius >= 0)).toBe(true);
+    }
+  }
+});
+
+test('a coil of 1.5 D shows one diamond a started pitch between its two flags; cleaning up cuts nothing', () => {
+  const coil = routeOf(through, 'wire-coil:M8x1.25:1.5D');
+  expect(coilSections(coil)).toHaveLength(9);
+  const flags = depthFlags(through, assess(through), coil);
+  expect(flags.map((flag) => flag.id)).toEqual(['insert-from', 'damage', 'insert-to', 'bottom']);
+  expect(plannedProfile(through, routeOf(through, 'clean-up:M8x1.25'))).toBeNull();
+});

@@ -1,0 +1,32 @@
+import type { HoleCase } from '../../judge/hole/index.ts';
+import { DILATION_LOWEST_RATIO } from '../../judge/strength/index.ts';
+import type { MetalReserve } from './Route.ts';
+
+/**
+ * Metal reserve: (limit radius − needed wall − outermost cut radius) over the same with the as-made major. Needed wall is
+ * 0.2 of the cut's diameter, so each term is edge − 0.7·D. An unknown limit gives null, never 100 %.
+ * Worked: edge 30 mm, M8 as made, coil 9.624: (30 − 6.737)/(30 − 5.6) = 95 %.
+ */
+export function metalReserve(hole: HoleCase, outermostMm: number): MetalReserve {
+  if (hole.edge === null) return { ratio: null, leftMm: null, working: null };
+  const half = DILATION_LOWEST_RATIO / 2;
+  const asMadeMm = hole.edge.mm - half * hole.thread.majorMm;
+  const leftMm = hole.edge.mm - half * outermostMm;
+  const ratio = asMadeMm > 0 ? Math.max(0, leftMm / asMadeMm) : 0;
+  return {
+    ratio,
+    leftMm: Math.max(0, leftMm),
+    working: {
+      title: 'Metal reserve',
+      formula: 'reserve = (edge − 0.7 · cut) / (edge − 0.7 · D)',
+      symbols: [
+        { symbol: 'edge', meaning: 'axis to the limit', value: hole.edge.mm, unit: 'mm' },
+        { symbol: 'cut', meaning: 'outermost cut of this route', value: outermostMm, unit: 'mm' },
+        { symbol: 'D', meaning: 'major diameter as made', value: hole.thread.majorMm, unit: 'mm' },
+      ],
+      result: { symbol: 'reserve', value: ratio, unit: '' },
+      source: 'our measure: metal left beyond the needed wall of 0.2 × the cut',
+      estimate: true,
+    },
+  };
+}

@@ -1,0 +1,133 @@
+import { worstFirst, worstVerdict, type Check } from '../../../basis/checks/index.ts';
+import { spokenLength } from '../../../basis/units/index.ts';
+import { boreForShare, chooseTapDrill, shareWorking } from '../../../facts/drills/index.ts';
+import { threadGeometry, THREADS, withHand, type Thread, type ThreadSeries } from '../../../facts/threads/index.ts';
+import { depthBudget, drillPointMm, targetShare } from '../../cutting/index.ts';
+import { cleanUpCheck } from '../checks/cleanUpCheck.ts';
+import { drillCheck } from '../checks/drillCheck.ts';
+import { mateCheck } from '../checks/mateCheck.ts';
+import { strengthChecks } from '../checks/strengthCheck.ts';
+import { wallCheck } from '../checks/wallCheck.ts';
+import { metalReserve } from '../metalReserve.ts';
+import type { ProposedRoute } from '../Route.ts';
+import type { RouteContext, RouteMethod } from '../RouteContext.ts';
+
+/** Sizes that shops rarely stock screws for (second and third choice of ISO 262): never proposed as an oversize. */
+const RARE_MAJORS_MM = [1.8, 2.2, 3.5, 7, 18, 22, 27, 33, 39];
+/** A step up of less than a tenth leaves too little new metal for the new thread to stand in. */
+const LEAST_STEP_UP = 1.1;
+
+/** A thread of the other system holds as well, but the next hand will take it for what it is not: it must be marked. */
+function systemCheck(before: Thread, after: Thread): Check[] {
+  if (before.family === after.family) return [];
+  const base = { value: null, valuePessimistic: null, limit: null, unit: 'none' as const, working: null };
+  return [
+    {
+      ...base,
+      id: 'system',
+      title: 'Same thread system',
+      verdict: 'with-care',
+      because: `${after.family === 'metric' ? 'a metric thread among inch ones' : 'an inch thread among metric ones'}: the next hand will misread it unless it is marked`,
+      remedy: { id: 'mark-system', step: `Mark the hole and the screw: ${after.designation}.` },
+    },
+  ];
+}
+
+function oversizeRoute({ hole, assessment }: RouteContext, thread: Thread): ProposedRoute {
+  const blind = hole.kind === 'blind';
+  const target = targetShare(thread, hole.parent, hole.depth.mm, hole.rules.tapDrill);
+  const choice = chooseTapDrill(thread, {
+    targetShare: target.share,
+    tough: hole.parent.cutting === 'tough',
+    rack: hole.rack,
+  });
+  const drillMm = choice.best?.drill.diameterMm ?? boreForShare(thread, target.share);
+  const boreMm = choice.best?.expectedBoreMm ?? drillMm;
+  const countersinkMm = Math.max(0, (thread.majorMm - drillMm) / 2);
+  // Two threads of lead with chip room: what the last tap of an ordinary set reaches.
+  const budget = blind
+    ? depthBudget({ cylinderMm: hole.depth.mm, pitchMm: thread.pitchMm, wantedFullThreadMm: 0 })
+    : null;
+  const reachMm = budget
+    ? Math.max(0, budget.reaches.find((row) => row.leadThreads === 2)!.withChipsMm)
+    : hole.depth.mm;
+  const engagement = { mm: Math.max(0, reachMm - countersinkMm), halfWidthMm: hole.depth.halfWidthMm };
+  const strength = strengthChecks({
+    hole,
+    thread,
+    engagement,
+    boreMm,
+    oval: hole.bore,
+    cutMm: thread.majorMm,
+  });
+  const outermostMm = Math.max(thread.majorMm, assessment.outermostCutMm);
+  const checks: Check[] = [
+    drillCheck(choice.best, drillMm),
+    cleanUpCheck(assessment, drillMm, threadGeometry(thread).pitchDiameterMm),
+    ...strength.checks,
+    mateCheck(hole, thread),
+    ...wallCheck(hole, thread.majorMm, true),
+    ...systemCheck(hole.thread, thread),
+  ];
+  return {
+    id: `oversize:${thread.id}`,
+    method: 'oversize',
+    title: `Retap ${thread.designation}`,
+    thread,
+    fastenerName: strength.fastener.name,
+    insertLengthD: null,
+    cut: {
+      drill: choice.best,
+      boreMm,
+      majorMm: thread.majorMm,
+      outermostMm,
+      tapName: `${thread.designation} tap`,
+      tapLeads: blind ? [4, 2] : [4],
+    },
+    depths: {
+      fullThreadFromMm: countersinkMm,
+      fullThreadToMm: reachMm,
+      drillShoulderMm: hole.depth.mm,
+      drillTipMm: blind ? hole.depth.mm + drillPointMm(drillMm) : hole.depth.mm,
+      insertFromMm: null,
+      insertToMm: null,
+      countersinkMm,
+      screwReachMm: reachMm,
+    },
+    engagementMm: engagement.mm,
+    balanceEngagementMm: strength.balanceEngagementMm,
+    stripLoadN: strength.strip.stripLoadN,
+    breakLoadN: strength.breakLoadN,
+    checks: worstFirst(checks),
+    verdict: worstVerdict(checks.map((check) => check.verdict)),
+    reserve: metalReserve(hole, outermostMm),
+    substitutes: [...choice.smaller.slice(0, 2), ...choice.larger.slice(0, 2)],
+    workings: [shareWorking(thread, drillMm), ...strength.workings],
+    notes: [
+      `share of thread: ${target.because}`,
+      `needs a new ${thread.designation} screw that reaches up to ${spokenLength(reachMm)}`,
+      ...strength.notes,
+    ],
+  };
+}
+
+/** The next size of a series, and if that does not clean up the bore, the first that does. */
+function candidates(context: RouteContext, series: ThreadSeries): Thread[] {
+  const { hole, assessment } = context;
+  const larger = THREADS.filter(
+    (t) =>
+      t.series === series &&
+      t.majorMm > Math.max(hole.thread.majorMm, hole.earlierCutMm ?? 0) * LEAST_STEP_UP &&
+      !RARE_MAJORS_MM.includes(t.majorMm),
+  );
+  const next = larger[0];
+  if (!next) return [];
+  const cleansUp = larger.find((t) => boreForShare(t, 0.77) >= assessment.cleanUp.mm + assessment.cleanUp.halfWidthMm);
+  return cleansUp && cleansUp.id !== next.id ? [next, cleansUp] : [next];
+}
+
+/** Drill and tap the next sizes up, coarse and fine, in both systems. */
+export const oversize: RouteMethod = (context) =>
+  (['coarse', 'fine', 'UNC', 'UNF'] as const)
+    .flatMap((series) => candidates(context, series))
+    .map((thread) => oversizeRoute(context, withHand(thread, context.hole.thread.hand)));

@@ -1,0 +1,1 @@
+export { tapTurns, writeWorkCard, type WorkStep } from './writeWorkCard.ts';

@@ -1,0 +1,56 @@
+import { speak } from '../../basis/units/index.ts';
+import { proposeRoutes } from '../routes/index.ts';
+import { holeCase } from '../../test-support/holeCase.ts';
+import { writeWorkCard } from './index.ts';
+
+const card = (hole: ReturnType<typeof holeCase>, id: string) => {
+  const route = proposeRoutes(hole).routes.find((candidate) => candidate.id === id)!;
+  return writeWorkCard(hole, route);
+};
+const blind = holeCase({
+  kind: 'blind',
+  depth: { mm: 30, halfWidthMm: 0 },
+  damageTo: { mm: 30, halfWidthMm: 0 },
+  strippedThroughout: true,
+});
+
+test('a blind coil: stop at the tip, taps in order, no air gun, tang taken out', () => {
+  const steps = card(blind, 'wire-coil:M8x1.25:2D');
+  expect(steps.map((step) => step.id)).toEqual([
+    'protect',
+    'drill',
+    'countersink',
+    'tap-1',
+    'clean',
+    'insert',
+    'prove',
+  ]);
+  const drill = steps.find((step) => step.id === 'drill')!;
+  expect(drill.number).toEqual({ label: 'stop at the tip', valueMm: 30 + 8.3 / 2 / Math.tan((59 * Math.PI) / 180) });
+  expect(steps.find((step) => step.id === 'clean')!.caution).toMatch(/air gun/);
+  expect(steps.find((step) => step.id === 'insert')!.what).toMatch(/tangless/);
+});
+
+test('a remedy is a step of its own, before the drill', () => {
+  const steps = card(holeCase(), 'oversize:M10x1.5');
+  expect(steps.findIndex((step) => step.id === 'remedy-open-mate')).toBeLessThan(
+    steps.findIndex((step) => step.id === 'drill'),
+  );
+  expect(speak(steps.find((step) => step.id === 'remedy-open-mate')!.what, 'mm')).toBe(
+    'Open the mating part’s hole to 11 mm.',
+  );
+});
+
+test('left hand turns the other way; cleaning up follows the old helix and drills nothing', () => {
+  expect(
+    card(holeCase({ threadId: 'M8x1.25 LH' }), 'wire-coil:M8x1.25 LH:2D').find((step) => step.id === 'tap-1')!.what,
+  ).toMatch(/anticlockwise/);
+  const cleanUp = card(holeCase(), 'clean-up:M8x1.25');
+  expect(cleanUp.some((step) => step.id === 'drill')).toBe(false);
+  expect(cleanUp.find((step) => step.id === 'tap-1')!.what).toMatch(/Find the old helix first/);
+});
+
+test('magnesium asks for a dry hand and something to put a fire out with', () => {
+  const steps = card(holeCase({ parentId: 'magnesium-cast' }), 'wire-coil:M8x1.25:3D');
+  expect(steps[0]!.caution).toMatch(/no water-based fluid/);
+});

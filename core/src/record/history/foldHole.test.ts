@@ -1,0 +1,118 @@
+import { FULL_RACK } from '../../facts/drills/index.ts';
+import { DEFAULT_HOUSE_RULES } from '../../judge/hole/index.ts';
+import { freezePlan, routeDigest } from '../../plan/freeze/index.ts';
+import { proposeRoutes } from '../../plan/routes/index.ts';
+import { holeCase } from '../../test-support/holeCase.ts';
+import { compareResult } from '../results/index.ts';
+import { caseFromInputs, foldHole, inputsOf, type HoleEvent, type HoleEventBody } from './index.ts';
+
+function events(...bodies: HoleEventBody[]): HoleEvent[] {
+  return bodies.map((body, index) => ({
+    ...body,
+    id: `e${index + 1}`,
+    seq: index + 1,
+    happenedAt: `2026-01-0${(index % 9) + 1}T08:00:00Z`,
+    recordedAt: `2026-01-0${(index % 9) + 1}T08:00:00Z`,
+    actor: 'Mechanic A',
+  }));
+}
+
+const reading = (quantity: 'edge' | 'depth' | 'damage-to', mm: number): HoleEventBody => ({
+  kind: 'reading',
+  payload: { quantity, text: `${mm}`, notation: 'mm', mm, halfWidthMm: 0.1, instrument: 'caliper' },
+});
+const located: HoleEventBody = { kind: 'located', payload: { name: 'Hole 4', faceId: null } };
+const shop = { rules: DEFAULT_HOUSE_RULES, rack: FULL_RACK };
+const plan = freezePlan(holeCase(), 'wire-coil:M8x1.25:1.5D');
+
+test('says what is missing until the case is complete', () => {
+  const before = caseFromInputs(inputsOf(foldHole(events(located, reading('depth', 20)))), shop);
+  expect(before.ok ? [] : before.missing).toEqual(['thread', 'material', 'kind', 'damage-to']);
+  const file = foldHole(
+    events(
+      located,
+      reading('depth', 20),
+      reading('damage-to', 9),
+      { kind: 'choice', payload: { field: 'threadId', value: 'M8x1.25' } },
+      { kind: 'choice', payload: { field: 'parentId', value: 'grey-iron' } },
+      { kind: 'choice', payload: { field: 'kind', value: 'through' } },
+    ),
+  );
+  const after = caseFromInputs(inputsOf(file), shop);
+  expect(after.ok && after.hole.thread.id).toBe('M8x1.25');
+  expect(file.generations[0]).toMatchObject({ number: 0, threadId: 'M8x1.25', outermostMm: 8 });
+});
+
+test('a struck-out reading stays visible and the one before it counts again', () => {
+  const file = foldHole(
+    events(located, reading('edge', 13.5), reading('edge', 31.5), {
+      kind: 'reading-struck',
+      payload: { readingId: 'e3', reason: 'digits turned' },
+    }),
+  );
+  expect(file.live.edge?.mm).toBe(13.5);
+  expect(file.readings.map((r) => r.state)).toEqual(['live', 'struck']);
+  expect(file.readings[1]!.reason).toBe('digits turned');
+});
+
+test('a moved reading no longer counts here', () => {
+  const file = foldHole(
+    events(located, reading('edge', 13.5), {
+      kind: 'reading-moved',
+      payload: { readingId: 'e2', toHoleId: 'h2', reason: 'hole 5' },
+    }),
+  );
+  expect(file.live.edge).toBeUndefined();
+  expect(file.readings[0]!.state).toBe('moved');
+});
+
+test('a closed mend makes the next generation and ends the damage readings, not the edge', () => {
+  const file = foldHole(
+    events(
+      located,
+      { kind: 'choice', payload: { field: 'threadId', value: 'M8x1.25' } },
+      { kind: 'mend-opened', payload: { mendId: 'm1', what: 'pulled out' } },
+      reading('edge', 30),
+      reading('damage-to', 9),
+      { kind: 'plan-frozen', payload: { mendId: 'm1', planId: 'p1', plan, supersedes: null } },
+      { kind: 'result', payload: { mendId: 'm1', planId: 'p1', results: [{ id: 'bore', mm: 8.35 }], note: '' } },
+      { kind: 'mend-closed', payload: { mendId: 'm1', outcome: 'mended', note: '', secondSignedBy: null } },
+    ),
+  );
+  expect(file.generations).toHaveLength(2);
+  expect(file.generations[1]).toMatchObject({
+    number: 1,
+    method: 'wire-coil',
+    outermostMm: 9.624,
+    signedBy: 'Mechanic A',
+  });
+  expect(Object.keys(file.live)).toEqual(['edge']);
+  expect(file.mends[0]).toMatchObject({ outcome: 'mended', planId: 'p1' });
+});
+
+test('freezing is reproducible, carries its numbers, and refuses what does not hold', () => {
+  const shown = proposeRoutes(holeCase()).routes.find((r) => r.id === plan.routeId)!;
+  expect(plan.digest).toBe(routeDigest(shown));
+  expect(plan.numbers).toMatchObject({ drillId: '8.3 mm', cutMajorMm: 9.624, stripLoadN: 41445 });
+  expect(plan.steps.map((step) => step.id)).toEqual([
+    'protect',
+    'drill',
+    'countersink',
+    'tap-1',
+    'clean',
+    'insert',
+    'prove',
+  ]);
+  expect(() => freezePlan(holeCase(), 'wire-coil:M8x1.25:1D')).toThrow('unknown-route');
+});
+
+test('results are held against the plan; what was not measured stays open', () => {
+  const good = compareResult(plan, [
+    { id: 'bore', mm: 8.4 },
+    { id: 'gauge', passed: true },
+  ]);
+  expect(good.verdict).toBe('holds');
+  expect(good.open).toEqual(['full-thread', 'set-down', 'square']);
+  const bad = compareResult(plan, [{ id: 'bore', mm: 8.7 }]);
+  expect(bad.checks[0]).toMatchObject({ verdict: 'does-not-hold', value: 8.7 });
+});

@@ -1,0 +1,1 @@
+export { compareResult, type RecordedResult, type ResultComparison } from './compareResult.ts';
