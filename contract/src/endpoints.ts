@@ -1,0 +1,117 @@
+import { z } from 'zod';
+import {
+  Actor,
+  AssetDetail,
+  AssetSummary,
+  HoleDetail,
+  HoleQuery,
+  HoleSummary,
+  ListQuery,
+  MendQuery,
+  MoveReading,
+  NewAsset,
+  NewEvent,
+  NewFace,
+  NewHole,
+  NewPlan,
+  page,
+  ShopSettings,
+} from './schemas.ts';
+
+export interface Endpoint {
+  method: 'get' | 'post' | 'put';
+  path: string;
+  summary: string;
+  query?: z.ZodType;
+  body?: z.ZodType;
+  reply: z.ZodType;
+  /** Needs an Idempotency-Key: a repeated call records once and answers the same. */
+  once?: boolean;
+  /** Needs If-Match with the revision that the person saw. */
+  ifMatch?: 'always' | 'for-choices';
+}
+
+/** The one table of endpoints: the server routes by it, the OpenAPI document is made from it. */
+export const ENDPOINTS = {
+  readShop: { method: 'get', path: '/shop', summary: 'Settings of the shop', reply: ShopSettings },
+  saveShop: {
+    method: 'put',
+    path: '/shop',
+    summary: 'Change the settings',
+    body: ShopSettings,
+    reply: ShopSettings,
+    ifMatch: 'always',
+  },
+  listActors: { method: 'get', path: '/actors', summary: 'Who works here', reply: z.array(Actor) },
+  listAssets: {
+    method: 'get',
+    path: '/assets',
+    summary: 'Assets, by name',
+    query: ListQuery,
+    reply: page(AssetSummary),
+  },
+  addAsset: {
+    method: 'post',
+    path: '/assets',
+    summary: 'Add an asset',
+    body: NewAsset,
+    reply: AssetDetail,
+    once: true,
+  },
+  readAsset: { method: 'get', path: '/assets/:id', summary: 'An asset with its faces and holes', reply: AssetDetail },
+  addFace: {
+    method: 'post',
+    path: '/assets/:id/faces',
+    summary: 'Add a face',
+    body: NewFace,
+    reply: AssetDetail,
+    once: true,
+  },
+  listHoles: { method: 'get', path: '/holes', summary: 'Holes, by name', query: HoleQuery, reply: page(HoleSummary) },
+  addHole: {
+    method: 'post',
+    path: '/holes',
+    summary: 'Add a hole, with or without a mend',
+    body: NewHole,
+    reply: HoleDetail,
+    once: true,
+  },
+  readHole: { method: 'get', path: '/holes/:id', summary: 'A hole with its events', reply: HoleDetail },
+  appendEvent: {
+    method: 'post',
+    path: '/holes/:id/events',
+    summary: 'Record a reading, a choice, a result, a closing',
+    body: NewEvent,
+    reply: HoleDetail,
+    once: true,
+    ifMatch: 'for-choices',
+  },
+  moveReading: {
+    method: 'post',
+    path: '/holes/:id/moves',
+    summary: 'Move a reading to the hole it belongs to',
+    body: MoveReading,
+    reply: HoleDetail,
+    once: true,
+  },
+  freezePlan: {
+    method: 'post',
+    path: '/holes/:id/plans',
+    summary: 'Freeze a route as the plan; the server computes it again',
+    body: NewPlan,
+    reply: HoleDetail,
+    once: true,
+    ifMatch: 'always',
+  },
+  listMends: {
+    method: 'get',
+    path: '/mends',
+    summary: 'Mends under way or closed, newest first',
+    query: MendQuery,
+    reply: page(HoleSummary),
+  },
+} as const satisfies Record<string, Endpoint>;
+
+export type EndpointName = keyof typeof ENDPOINTS;
+
+export { API_PREFIX } from './prefix.ts';

@@ -1,0 +1,122 @@
+import { DRILL_SETS, FASTENER_CLASS_NAMES, PARENTS } from '@deep-mend/core';
+import { z } from 'zod';
+
+const oneOf = (rows: readonly { id: string }[]) => z.enum(rows.map((row) => row.id) as [string, ...string[]]);
+const mm = z.number().finite().positive().max(10_000);
+const ThreadText = z.string().min(1).max(40).describe('a designation: M8, M10x1, 3/8-16, M12x1.5 LH');
+const LengthText = z.string().min(1).max(40).describe('8.5 mm, 27/64, .3125 in, #7, Q; a bare number is millimetres');
+const Sets = z.array(oneOf(DRILL_SETS)).min(1).optional().describe('drill sets owned; default all');
+
+const Evidence = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('male-major'), mm, halfWidthMm: mm, worn: z.boolean() }),
+  z.strictObject({ kind: z.literal('pitch'), overMm: mm, pitches: z.number().positive().max(1000), halfWidthMm: mm }),
+  z.strictObject({ kind: z.literal('threads-per-inch'), count: z.number().positive().max(200) }),
+  z.strictObject({ kind: z.literal('bore'), mm, halfWidthMm: mm }),
+  z.strictObject({ kind: z.literal('plug'), mm, stepMm: mm }),
+  z.strictObject({
+    kind: z.literal('test-screw'),
+    threadId: z.string().max(40),
+    bindsAfterTurns: z.number().min(0).max(200).nullable(),
+  }),
+  z.strictObject({ kind: z.literal('region'), system: z.enum(['metric', 'inch']) }),
+]);
+
+/** What the headless planner answers: one strict shape a topic, with an example that a test runs. */
+export const PLANNER_TOPICS = {
+  thread: {
+    summary: 'geometry, usual limits, tensile area, tap drill, coil hole and clearance of a thread',
+    input: z.strictObject({ thread: ThreadText, sets: Sets }),
+    example: { thread: 'M8' },
+  },
+  limits: {
+    summary: 'limits of a class, internal and external',
+    input: z.strictObject({
+      thread: ThreadText,
+      internal: z.enum(['4H', '5H', '6H', '7H', '1B', '2B', '3B']).optional(),
+      external: z.enum(['6g', '6h', '1A', '2A', '3A']).optional(),
+    }),
+    example: { thread: '1/4-20', internal: '3B', external: '2A' },
+  },
+  drill: {
+    summary: 'a drill judged for a thread, and the neighbours on both sides',
+    input: z.strictObject({
+      thread: ThreadText,
+      drill: LengthText.optional(),
+      targetShare: z.number().min(0.3).max(0.9).optional(),
+      tough: z.boolean().optional(),
+      sets: Sets,
+    }),
+    example: { thread: '3/8-16', drill: '11/32' },
+  },
+  identify: {
+    summary: 'which thread it is, from any mix of evidence',
+    input: z.strictObject({ evidence: z.array(Evidence).min(1).max(20) }),
+    example: {
+      evidence: [
+        { kind: 'male-major', mm: 7.88, halfWidthMm: 0.05, worn: false },
+        { kind: 'pitch', overMm: 12.5, pitches: 10, halfWidthMm: 0.2 },
+      ],
+    },
+  },
+  insert: {
+    summary: 'the tapped hole of a wire coil insert and what each length gives',
+    input: z.strictObject({ thread: ThreadText }),
+    example: { thread: '5/16-18' },
+  },
+  strength: {
+    summary: 'strip load of both sides, break load and their ratio',
+    input: z.strictObject({
+      thread: ThreadText,
+      parent: oneOf(PARENTS),
+      parentTensileMpa: z.number().min(10).max(3000).optional(),
+      fastenerClass: oneOf(FASTENER_CLASS_NAMES),
+      engagementMm: mm,
+      edgeMm: mm.optional(),
+      boreMm: mm.optional(),
+      coil: z.boolean().optional(),
+    }),
+    example: {
+      thread: 'M8',
+      parent: 'aluminium-cast-heat-treated',
+      fastenerClass: '8.8',
+      engagementMm: 11,
+      edgeMm: 30,
+    },
+  },
+  depth: {
+    summary: 'what each tap lead reaches in a blind hole',
+    input: z.strictObject({
+      thread: ThreadText,
+      cylinderMm: mm,
+      wantedFullThreadMm: z.number().min(0).max(1000).optional(),
+    }),
+    example: { thread: '5/16-18', cylinderMm: 17, wantedFullThreadMm: 13.3 },
+  },
+  speed: {
+    summary: 'spindle speed for a drill in a material',
+    input: z.strictObject({ parent: oneOf(PARENTS), drill: LengthText }),
+    example: { parent: 'grey-iron', drill: '21/64' },
+  },
+  positions: {
+    summary: 'centre distance from a caliper, or the holes of a bolt circle',
+    input: z.discriminatedUnion('find', [
+      z.strictObject({
+        find: z.literal('centre-distance'),
+        over: z.enum(['outside', 'inside']),
+        readMm: mm,
+        d1Mm: mm,
+        d2Mm: mm,
+      }),
+      z.strictObject({
+        find: z.literal('bolt-circle'),
+        diameterMm: mm,
+        holes: z.number().int().min(2).max(400),
+        startDeg: z.number().min(-360).max(360).optional(),
+      }),
+    ]),
+    example: { find: 'bolt-circle', diameterMm: 100, holes: 6 },
+  },
+} as const;
+
+export type PlannerTopic = keyof typeof PLANNER_TOPICS;
+export type PlannerInput<T extends PlannerTopic> = z.output<(typeof PLANNER_TOPICS)[T]['input']>;

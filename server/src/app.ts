@@ -1,0 +1,105 @@
+import { bodyParser } from '@koa/bodyparser';
+import Koa from 'koa';
+import compress from 'koa-compress';
+import helmet from 'koa-helmet';
+import serve from 'koa-static';
+import { readFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import type { Logger } from 'pino';
+import { apiRouter, type ApiOptions } from './http/api.ts';
+import { HttpProblem } from './http/HttpProblem.ts';
+import { problems } from './http/problems.ts';
+
+export interface AppOptions extends ApiOptions {
+  webFolder: string | null;
+  logger: Logger;
+}
+
+/** Makes the application without listening. */
+export function createApp(options: AppOptions): Koa {
+  const app = new Koa();
+  const { logger, webFolder } = options;
+  // Clients that cut a stream are no fault of ours, but they must not crash the process.
+  app.on('error', (error: NodeJS.ErrnoException) => {
+    if (error.code !== 'ECONNRESET' && error.code !== 'ERR_STREAM_PREMATURE_CLOSE')
+      logger.error({ err: error }, 'stream failed');
+  });
+  app.use(async (ctx, next) => {
+    const start = performance.now();
+    await next();
+    logger.info(
+      { method: ctx.method, path: ctx.path, status: ctx.status, ms: Math.round(performance.now() - start) },
+      'request',
+    );
+  });
+  app.use(problems(logger));
+  app.use(
+    helmet({
+      hsts: false,
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'self'"],
+          // The interface's style library writes style elements; scripts are never inline.
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          imgSrc: ["'self'", 'data:'],
+          objectSrc: ["'none'"],
+          baseUri: ["'self'"],
+          frameAncestors: ["'none'"],
+          formAction: ["'self'"],
+        },
+      },
+    }),
+  );
+  app.use(compress());
+  app.use(async (ctx, next) => {
+    if (ctx.path === '/healthz') {
+      ctx.body = { ok: true };
+      return;
+    }
+    if (ctx.path === '/readyz') {
+      try {
+        await options.sequelize.query('SELECT 1');
+        ctx.body = { ok: true };
+      } catch (error) {
+        logger.warn({ err: error }, 'not ready');
+        throw new HttpProblem(503, 'not-ready', 'Not ready', 'The database does not answer.');
+      }
+      return;
+    }
+    await next();
+  });
+  app.use(async (ctx, next) => {
+    const writes = ctx.method === 'POST' || ctx.method === 'PUT';
+    // A form on another site can not send JSON, so demanding it also keeps foreign pages from writing.
+    if (ctx.path.startsWith('/api/') && writes && !ctx.is('application/json')) {
+      throw new HttpProblem(415, 'media-type', 'Not JSON', 'Send application/json.');
+    }
+    await next();
+  });
+  app.use(bodyParser({ enableTypes: ['json'], jsonLimit: '256kb' }));
+  const router = apiRouter(options);
+  app.use(router.routes());
+  if (webFolder) app.use(singlePage(webFolder));
+  return app;
+}
+
+/** Serves the built files; any other address that is not the API gets the page, which routes it itself. */
+function singlePage(folder: string): Koa.Middleware {
+  const files = serve(folder, {
+    index: false,
+    maxage: 0,
+    setHeaders: (res, path) => {
+      if (path.includes('/assets/')) res.setHeader('Cache-Control', 'public, max-age=31536000, immutable');
+    },
+  });
+  return async (ctx, next) => {
+    if (ctx.path.startsWith('/api/')) return next();
+    await files(ctx, async () => {
+      if (ctx.method !== 'GET' || /\.\w+$/.test(ctx.path)) return;
+      ctx.type = 'html';
+      ctx.set('Cache-Control', 'no-cache');
+      ctx.body = await readFile(join(folder, 'index.html'));
+    });
+  };
+}

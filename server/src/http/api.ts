@@ -1,0 +1,94 @@
+import Router from '@koa/router';
+import { API_PREFIX, ENDPOINTS, Id, type Endpoint, type EndpointName } from '@deep-mend/contract';
+import { openApiDocument } from '@deep-mend/contract/openapi';
+import { ENGINE_VERSION } from '@deep-mend/core';
+import type { Context as KoaContext } from 'koa';
+import type { Sequelize } from 'sequelize';
+import type { z } from 'zod';
+import type { Context } from '../usecases/Context.ts';
+import { HANDLERS } from './handlers.ts';
+import { HttpProblem } from './HttpProblem.ts';
+
+export interface ApiOptions {
+  sequelize: Sequelize;
+  shopId: string;
+  /** Who records when the client names nobody. */
+  defaultActorId: string;
+  now: () => Date;
+}
+
+function parse<T>(schema: z.ZodType<T>, value: unknown, where: 'body' | 'query'): T {
+  const result = schema.safeParse(value);
+  if (result.success) return result.data;
+  const fields = result.error.issues.map((issue) => ({ path: issue.path.join('.') || where, message: issue.message }));
+  throw new HttpProblem(
+    400,
+    'shape',
+    'Not as expected',
+    fields
+      .map((f) => `${f.path}: ${f.message}`)
+      .join('; ')
+      .slice(0, 1000),
+    { fields },
+  );
+}
+
+function ifMatchOf(ctx: KoaContext, rule: Endpoint['ifMatch']): number | null {
+  const header = ctx.get('If-Match');
+  if (!rule) return null;
+  if (header === '') {
+    if (rule === 'always') throw new HttpProblem(428, 'if-match', 'If-Match is missing', 'Say which revision you saw.');
+    return null;
+  }
+  const revision = Number(/^"?(\d{1,9})"?$/.exec(header)?.[1] ?? NaN);
+  if (!Number.isInteger(revision))
+    throw new HttpProblem(400, 'if-match', 'If-Match not readable', 'Give the revision as in the ETag.');
+  return revision;
+}
+
+function keyOf(ctx: KoaContext, needed: boolean | undefined): string {
+  const key = ctx.get('Idempotency-Key');
+  if (!needed) return '';
+  if (!/^[\w-]{8,80}$/.test(key)) {
+    throw new HttpProblem(
+      400,
+      'idempotency-key',
+      'Idempotency-Key is missing',
+      'Send a key of 8 to 80 letters, digits or dashes.',
+    );
+  }
+  return key;
+}
+
+/** Routes by the contract's table of endpoints: parse, one use case, reply. */
+export function apiRouter(options: ApiOptions): Router {
+  const router = new Router({ prefix: API_PREFIX });
+  const document = openApiDocument(ENGINE_VERSION);
+  router.get('/openapi.json', (ctx) => {
+    ctx.body = document;
+  });
+  for (const [name, endpoint] of Object.entries(ENDPOINTS) as [EndpointName, Endpoint][]) {
+    router[endpoint.method](endpoint.path, async (ctx: KoaContext & { params: Record<string, string> }) => {
+      const actor = ctx.get('X-Actor');
+      const context: Context = {
+        sequelize: options.sequelize,
+        shopId: options.shopId,
+        actorId: actor === '' ? options.defaultActorId : parse(Id, actor, 'query'),
+        now: options.now,
+      };
+      const id = ctx.params.id ?? '';
+      if (endpoint.path.includes(':id')) parse(Id, id, 'query');
+      const reply = await HANDLERS[name]({
+        context,
+        id,
+        query: endpoint.query ? parse(endpoint.query, { ...ctx.query }, 'query') : undefined,
+        body: endpoint.body ? parse(endpoint.body, (ctx.request as { body?: unknown }).body, 'body') : undefined,
+        ifMatch: ifMatchOf(ctx, endpoint.ifMatch),
+        key: keyOf(ctx, endpoint.once),
+      });
+      ctx.body = reply.body;
+      if (reply.revision !== undefined) ctx.set('ETag', `"${reply.revision}"`);
+    });
+  }
+  return router;
+}

@@ -1,0 +1,77 @@
+import type {
+  EndpointName,
+  ListQuery,
+  HoleQuery,
+  MendQuery,
+  MoveReading,
+  NewAsset,
+  NewEvent,
+  NewFace,
+  NewHole,
+  NewPlan,
+  ShopSettings,
+} from '@deep-mend/contract';
+import type { z } from 'zod';
+import { addAsset, addFace, listAssets, readAsset } from '../usecases/assets/assets.ts';
+import type { Context } from '../usecases/Context.ts';
+import { addHole } from '../usecases/holes/addHole.ts';
+import { appendEvent } from '../usecases/holes/appendEvent.ts';
+import { listHoles, listMends } from '../usecases/holes/lists.ts';
+import { moveReading } from '../usecases/holes/moveReading.ts';
+import { readHole } from '../usecases/holes/readHole.ts';
+import { freezePlan } from '../usecases/mends/freezePlan.ts';
+import { once } from '../usecases/once.ts';
+import { listActors, readShop, saveShop } from '../usecases/shop/settings.ts';
+
+export interface Call {
+  context: Context;
+  id: string;
+  query: unknown;
+  body: unknown;
+  /** Revision from If-Match, where the endpoint asks for it. */
+  ifMatch: number | null;
+  /** The Idempotency-Key, where the endpoint asks for it. */
+  key: string;
+}
+
+export interface Reply {
+  body: object;
+  revision?: number;
+}
+
+const hole = (body: { revision: number }): Reply => ({ body, revision: body.revision });
+
+/** One handler an endpoint; the contract has parsed query and body, so the casts restate what is known. */
+export const HANDLERS: Record<EndpointName, (call: Call) => Promise<Reply>> = {
+  readShop: async ({ context }) => {
+    const { settings, revision } = await readShop(context);
+    return { body: settings, revision };
+  },
+  saveShop: async ({ context, body, ifMatch }) => {
+    const { settings, revision } = await saveShop(context, body as ShopSettings, ifMatch!);
+    return { body: settings, revision };
+  },
+  listActors: async ({ context }) => ({ body: await listActors(context) }),
+  listAssets: async ({ context, query }) => ({ body: await listAssets(context, query as z.output<typeof ListQuery>) }),
+  addAsset: async ({ context, body, key }) => ({
+    body: await once(context, key, body, (tx) => addAsset(context, body as NewAsset, tx)),
+  }),
+  readAsset: async ({ context, id }) => ({ body: await readAsset(context, id) }),
+  addFace: async ({ context, id, body, key }) => ({
+    body: await once(context, key, { id, body }, (tx) => addFace(context, id, body as NewFace, tx)),
+  }),
+  listHoles: async ({ context, query }) => {
+    const { loose, ...list } = query as z.output<typeof HoleQuery>;
+    return { body: await listHoles(context, { ...list, loose: loose === 'true' }) };
+  },
+  addHole: async ({ context, body, key }) =>
+    hole(await once(context, key, body, (tx) => addHole(context, body as NewHole, tx))),
+  readHole: async ({ context, id }) => hole(await readHole(context, id)),
+  appendEvent: async ({ context, id, body, ifMatch, key }) =>
+    hole(await once(context, key, { id, body }, (tx) => appendEvent(context, id, body as NewEvent, ifMatch, tx))),
+  moveReading: async ({ context, id, body, key }) =>
+    hole(await once(context, key, { id, body }, (tx) => moveReading(context, id, body as MoveReading, tx))),
+  freezePlan: async ({ context, id, body, ifMatch, key }) =>
+    hole(await once(context, key, { id, body }, (tx) => freezePlan(context, id, body as NewPlan, ifMatch!, tx))),
+  listMends: async ({ context, query }) => ({ body: await listMends(context, query as z.output<typeof MendQuery>) }),
+};

@@ -1,0 +1,44 @@
+import type { Context as KoaContext, Next } from 'koa';
+import type { Logger } from 'pino';
+import { BaseError, ForeignKeyConstraintError, UniqueConstraintError } from 'sequelize';
+import { HttpProblem } from './HttpProblem.ts';
+
+/** The one place that turns errors into replies. Only HttpProblem may be shown; everything else is a bare 500 and a log line. */
+export function problems(logger: Logger) {
+  return async (ctx: KoaContext, next: Next): Promise<void> => {
+    try {
+      await next();
+      if (ctx.status === 404 && ctx.body === undefined && ctx.path.startsWith('/api/')) {
+        throw new HttpProblem(404, 'not-found', 'Not found', 'There is nothing at this address.');
+      }
+    } catch (error) {
+      const shown = toProblem(error);
+      if (!shown) logger.error({ err: error, path: ctx.path }, 'request failed');
+      const problem = (
+        shown ??
+        new HttpProblem(500, 'internal', 'Something broke here', 'Nothing was recorded. Try again; it is logged.')
+      ).problem;
+      ctx.status = problem.status;
+      ctx.body = JSON.stringify(problem);
+      ctx.type = 'application/problem+json';
+    }
+  };
+}
+
+function toProblem(error: unknown): HttpProblem | null {
+  if (error instanceof HttpProblem) return error;
+  if (error instanceof UniqueConstraintError) {
+    return new HttpProblem(409, 'taken', 'Already there', 'This id or name is in use already.');
+  }
+  if (error instanceof ForeignKeyConstraintError) {
+    return new HttpProblem(422, 'refused', 'Not possible as asked', 'It refers to something that does not exist.');
+  }
+  if (error instanceof BaseError) return null;
+  // Koa and its body parser mark their own refusals: malformed JSON, too large, unknown charset.
+  const { status, expose } = error as { status?: number; expose?: boolean };
+  if (status !== undefined && status >= 400 && status < 500 && expose !== false) {
+    const detail = status === 413 ? 'The request is too large.' : 'The request could not be read.';
+    return new HttpProblem(status, 'unreadable', 'Not readable', detail);
+  }
+  return null;
+}

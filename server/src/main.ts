@@ -1,0 +1,58 @@
+import { createServer } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import pino from 'pino';
+import { createApp } from './app.ts';
+import { readConfig } from './platform/config.ts';
+import { connect } from './store/connect.ts';
+import { ensureShop } from './store/firstRows.ts';
+import { migrate } from './store/migrate.ts';
+
+/** Wires everything, listens, and stops gracefully: no new requests, the running ones end, then the pool closes. */
+async function main(): Promise<void> {
+  const config = readConfig(process.env);
+  const logger = pino({ level: config.logLevel });
+  const sequelize = connect(config.databaseUrl);
+  await migrate(sequelize);
+  const { shopId, defaultActorId } = await ensureShop();
+  const app = createApp({
+    sequelize,
+    shopId,
+    defaultActorId,
+    webFolder: config.webFolder,
+    logger,
+    now: () => new Date(),
+  });
+  const server = createServer(app.callback());
+  await new Promise<void>((resolve, reject) => {
+    server.once('error', reject);
+    server.listen(config.port, config.host, resolve);
+  });
+  const { port } = server.address() as AddressInfo;
+  logger.info({ port }, 'listening');
+  process.send?.({ port });
+
+  let stopping = false;
+  const stop = () => {
+    if (stopping) return;
+    stopping = true;
+    logger.info('stopping');
+    server.close(() => {
+      sequelize.close().then(
+        () => process.exit(0),
+        (error: unknown) => {
+          logger.error({ err: error }, 'pool did not close');
+          process.exit(1);
+        },
+      );
+    });
+    server.closeIdleConnections();
+  };
+  process.on('SIGINT', stop);
+  process.on('SIGTERM', stop);
+  process.on('disconnect', stop);
+}
+
+main().catch((error: unknown) => {
+  console.error(error);
+  process.exit(1);
+});

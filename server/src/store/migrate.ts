@@ -1,0 +1,31 @@
+import type { Sequelize } from 'sequelize';
+import { SequelizeStorage, Umzug } from 'umzug';
+import * as first from './migrations/0001-first.ts';
+
+// Any fixed number: two processes that start at once take turns.
+const MIGRATION_LOCK = 7_340_021;
+
+function umzug(sequelize: Sequelize) {
+  return new Umzug({
+    migrations: [first].map((migration) => ({
+      name: migration.name,
+      up: () => migration.up(sequelize),
+      down: () => migration.down(sequelize),
+    })),
+    storage: new SequelizeStorage({ sequelize, tableName: 'migration' }),
+    logger: undefined,
+  });
+}
+
+/** Brings the schema up to date, or all the way down, under a lock. */
+export async function migrate(sequelize: Sequelize, direction: 'up' | 'down' = 'up'): Promise<void> {
+  // The lock lives in a transaction of its own, so that it is held on one connection and freed whatever happens.
+  await sequelize.transaction(async (transaction) => {
+    await sequelize.query('SELECT pg_advisory_xact_lock(:lock)', {
+      replacements: { lock: MIGRATION_LOCK },
+      transaction,
+    });
+    if (direction === 'up') await umzug(sequelize).up();
+    else await umzug(sequelize).down({ to: 0 });
+  });
+}
