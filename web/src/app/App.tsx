@@ -1,0 +1,69 @@
+import CssBaseline from '@mui/material/CssBaseline';
+import { ThemeProvider } from '@mui/material/styles';
+import useMediaQuery from '@mui/material/useMediaQuery';
+import { lazy, Suspense, useMemo, useState } from 'react';
+import { BrowserRouter, Route, Routes } from 'react-router';
+import { Failed, Loading } from '../kit/states.tsx';
+import { FirstStart } from './FirstStart.tsx';
+import { Shell } from './Shell.tsx';
+import { ShopProvider, useShop } from './ShopContext.tsx';
+import { makeTheme } from './theme.ts';
+import { ShopPage } from '../features/shop/ShopPage.tsx';
+
+const AssetsPage = lazy(() => import('../features/assets/AssetsPage.tsx').then((m) => ({ default: m.AssetsPage })));
+const AssetPage = lazy(() => import('../features/assets/AssetPage.tsx').then((m) => ({ default: m.AssetPage })));
+const MendPage = lazy(() => import('../features/mend/MendPage.tsx').then((m) => ({ default: m.MendPage })));
+const PassportPage = lazy(() =>
+  import('../features/passport/PassportPage.tsx').then((m) => ({ default: m.PassportPage })),
+);
+const CribPage = lazy(() => import('../features/crib/CribPage.tsx').then((m) => ({ default: m.CribPage })));
+const DeskPage = lazy(() => import('../features/desk/DeskPage.tsx').then((m) => ({ default: m.DeskPage })));
+
+function Views({ scheme, onScheme }: { scheme: 'light' | 'dark'; onScheme: (scheme: 'light' | 'dark') => void }) {
+  const { settings } = useShop();
+  if (!settings.setUp) return <FirstStart />;
+  return (
+    <BrowserRouter>
+      <Suspense fallback={<Loading what="the page" />}>
+        <Routes>
+          <Route element={<Shell scheme={scheme} onScheme={onScheme} />}>
+            <Route index element={<ShopPage />} />
+            <Route path="assets" element={<AssetsPage />} />
+            <Route path="assets/:assetId" element={<AssetPage />} />
+            <Route path="mend/:holeId" element={<MendPage />} />
+            <Route path="mend/:holeId/:station" element={<MendPage />} />
+            <Route path="holes/:holeId" element={<PassportPage />} />
+            <Route path="desk" element={<DeskPage />} />
+            <Route path="crib" element={<CribPage />} />
+            <Route path="*" element={<Failed error={new Error('There is no such page. Go back to the shop.')} />} />
+          </Route>
+        </Routes>
+      </Suspense>
+    </BrowserRouter>
+  );
+}
+
+export function App() {
+  const prefersDark = useMediaQuery('(prefers-color-scheme: dark)');
+  const [chosen, setChosen] = useState(() => localStorage.getItem('scheme') as 'light' | 'dark' | null);
+  const scheme = chosen ?? (prefersDark ? 'dark' : 'light');
+  const theme = useMemo(() => makeTheme(scheme), [scheme]);
+  return (
+    <ThemeProvider theme={theme}>
+      <CssBaseline />
+      <ShopProvider
+        whileLoading={(error) =>
+          error ? <Failed error={error} retry={() => window.location.reload()} /> : <Loading what="the shop" />
+        }
+      >
+        <Views
+          scheme={scheme}
+          onScheme={(next) => {
+            localStorage.setItem('scheme', next);
+            setChosen(next);
+          }}
+        />
+      </ShopProvider>
+    </ThemeProvider>
+  );
+}

@@ -1,0 +1,78 @@
+import type { Actor, ShopSettings } from '@deep-mend/contract';
+import type { ShopRules, UnitSystem } from '@deep-mend/core';
+import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
+import useSWR from 'swr';
+import { read, readWithRevision, write } from '../api/client.ts';
+
+export interface ShopState {
+  settings: ShopSettings;
+  actors: Actor[];
+  actor: Actor;
+  chooseActor: (id: string) => void;
+  /** Units on this device: the shop's, unless switched here. */
+  units: UnitSystem;
+  toggleUnits: () => void;
+  rules: ShopRules;
+  save: (settings: ShopSettings) => Promise<void>;
+}
+
+const Context = createContext<ShopState | null>(null);
+
+export function useShop(): ShopState {
+  const state = useContext(Context);
+  if (!state) throw new Error('useShop outside ShopProvider');
+  return state;
+}
+
+/** Shop settings, who is working and the units; children render once they are there. */
+export function ShopProvider({
+  children,
+  whileLoading,
+}: {
+  children: ReactNode;
+  whileLoading: (error: Error | undefined) => ReactNode;
+}) {
+  const shop = useSWR('/shop', readWithRevision<ShopSettings>, { revalidateOnFocus: false });
+  const actors = useSWR('/actors', read<Actor[]>, { revalidateOnFocus: false });
+  const [actorId, setActorId] = useState(() => localStorage.getItem('actor') ?? '');
+  const [unitsHere, setUnitsHere] = useState<UnitSystem | null>(
+    () => localStorage.getItem('units') as UnitSystem | null,
+  );
+  const settings = shop.data?.body;
+  const revision = shop.data?.revision;
+  const { mutate } = shop;
+
+  const chooseActor = useCallback((id: string) => {
+    localStorage.setItem('actor', id);
+    setActorId(id);
+  }, []);
+  const units = unitsHere ?? settings?.units ?? 'mm';
+  const toggleUnits = useCallback(() => {
+    const next = units === 'mm' ? 'in' : 'mm';
+    localStorage.setItem('units', next);
+    setUnitsHere(next);
+  }, [units]);
+  const save = useCallback(
+    async (changed: ShopSettings) => {
+      await write('PUT', '/shop', changed, { actorId, ifMatch: revision ?? 0 });
+      await mutate();
+    },
+    [actorId, revision, mutate],
+  );
+  // One object for as long as nothing changes: the core caches the rack by it.
+  const rules = useMemo<ShopRules | null>(
+    () =>
+      settings
+        ? { rules: settings.rules, rack: { setIds: settings.drillSets, missingIds: settings.missingDrills } }
+        : null,
+    [settings],
+  );
+  const state = useMemo<ShopState | null>(() => {
+    const actor = actors.data?.find((a) => a.id === actorId) ?? actors.data?.find((a) => a.role === 'mechanic');
+    if (!settings || !rules || !actors.data || !actor) return null;
+    return { settings, actors: actors.data, actor, chooseActor, units, toggleUnits, rules, save };
+  }, [settings, rules, actors.data, actorId, chooseActor, units, toggleUnits, save]);
+
+  if (!state) return <>{whileLoading((shop.error ?? actors.error) as Error | undefined)}</>;
+  return <Context.Provider value={state}>{children}</Context.Provider>;
+}

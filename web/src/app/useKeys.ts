@@ -1,0 +1,32 @@
+import { useEffect, useRef } from 'react';
+
+type Actions = Record<string, () => unknown>;
+
+/** Whether a key belongs to what has focus: single letters act only when nobody is typing and no dialog is open. */
+function isTyping(target: EventTarget | null): boolean {
+  if (!(target instanceof HTMLElement)) return false;
+  return (
+    target.isContentEditable ||
+    /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) ||
+    target.closest('[role="dialog"]') !== null
+  );
+}
+
+/** Binds single keys for as long as the component is shown. */
+export function useKeys(actions: Actions): void {
+  const latest = useRef(actions);
+  useEffect(() => {
+    latest.current = actions;
+  });
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
+      const action = latest.current[event.key];
+      if (!action) return;
+      event.preventDefault();
+      action();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+}

@@ -1,0 +1,112 @@
+import {
+  assess,
+  DEFAULT_HOUSE_RULES,
+  foundProfile,
+  FULL_RACK,
+  parentById,
+  plannedProfile,
+  proposeRoutes,
+  threadById,
+  type HoleCase,
+} from '@deep-mend/core';
+import { plateLayout, rungsOf } from './plateLayout.ts';
+
+const exact = (mm: number) => ({ mm, halfWidthMm: 0 });
+
+function layoutOf(
+  changes: Partial<HoleCase> = {},
+  options: { width?: number; compact?: boolean; units?: 'mm' | 'in' } = {},
+) {
+  const hole: HoleCase = {
+    thread: threadById('M8x1.25'),
+    parent: parentById('aluminium-cast-heat-treated'),
+    parentTensileMpa: null,
+    kind: 'blind',
+    depth: exact(24),
+    damageTo: exact(9.5),
+    strippedThroughout: false,
+    bore: null,
+    edge: exact(13.5),
+    edgeName: 'oil side',
+    earlierCutMm: null,
+    earlierRepair: null,
+    joint: { fastenerClassId: '8.8', screwReach: null, mateHole: exact(9), demand: { mode: 'fastener-first' } },
+    duty: 'ordinary',
+    rules: DEFAULT_HOUSE_RULES,
+    rack: FULL_RACK,
+    ...changes,
+  };
+  const { routes } = proposeRoutes(hole);
+  const route = routes[0]!;
+  const layout = plateLayout({
+    hole,
+    assessment: assess(hole),
+    route,
+    rungs: rungsOf(routes, route.id),
+    units: options.units ?? 'mm',
+    width: options.width ?? 628,
+    sectionHeight: 336,
+    compact: options.compact ?? false,
+  });
+  return { hole, route, routes, layout };
+}
+
+test('section and ladder share one scale and one axis: a rung lies under the metal that it would take', () => {
+  const { layout, hole, route } = layoutOf();
+  const { axisX, scale, ladder, faceY } = layout;
+  expect(layout.found).toEqual(foundProfile(hole, assess(hole)));
+  expect(layout.planned).toEqual(plannedProfile(hole, route));
+  expect(layout.xOf(5) - axisX).toBeCloseTo(5 * scale, 9);
+  expect(layout.yOf(10) - faceY).toBeCloseTo(10 * scale, 9);
+  const row = ladder.rows.find(({ rung }) => rung.route.id === route.id)!;
+  expect(row.outerX).toBeCloseTo(layout.xOf(route.cut.majorMm / 2), 9);
+  expect(row.drillX).toBeCloseTo(layout.xOf(route.cut.drill!.drill.diameterMm / 2), 9);
+  expect(layout.edge!.x).toBeCloseTo(layout.xOf(13.5), 9);
+});
+
+test.each([
+  ['an ordinary hole', {}],
+  ['a shallow one, many depths close together', { depth: exact(12), damageTo: exact(11.8) }],
+  ['a deep one', { depth: exact(80), damageTo: exact(30) }],
+])('flags of %s keep the order of depths and never overlap', (_, changes) => {
+  for (const options of [{}, { width: 366, compact: true }]) {
+    const { flags } = layoutOf(changes, options).layout;
+    expect(flags.length).toBeGreaterThan(1);
+    for (let i = 1; i < flags.length; i += 1)
+      expect(flags[i]!.textY - flags[i - 1]!.textY).toBeGreaterThanOrEqual(35 - 1e-9);
+    expect(flags.map((flag) => flag.y)).toEqual(flags.map((flag) => flag.y).sort((a, b) => a - b));
+  }
+});
+
+test('beyond 4 to 1 a featureless length is cut out and the scale stays one', () => {
+  const { layout } = layoutOf({ depth: exact(90), damageTo: exact(20) });
+  const [upper, lower] = layout.stretches;
+  expect(layout.stretches).toHaveLength(2);
+  const hiddenMm = lower!.fromMm - upper!.toMm;
+  expect(hiddenMm).toBeGreaterThan(10);
+  const inside = (mm: number) => mm > upper!.toMm && mm < lower!.fromMm;
+  expect(layout.flags.some((flag) => inside(Number(flag.main)))).toBe(false);
+  expect(layout.yOf(80) - layout.yOf(79)).toBeCloseTo(layout.scale, 9);
+});
+
+test('a far edge becomes an arrow with its distance; an unknown one is not drawn', () => {
+  expect(layoutOf({ edge: exact(300) }).layout.edge).toEqual({ x: null, label: 'oil side 300.0 →' });
+  expect(layoutOf({ edge: null }).layout.edge).toBeNull();
+});
+
+test('at most seven rungs, one for each distinct cut, least metal first', () => {
+  const { layout, routes } = layoutOf();
+  const cuts = layout.ladder.rows.map(({ rung }) => rung.route.cut.outermostMm);
+  expect(cuts.length).toBeLessThanOrEqual(7);
+  expect([...cuts].sort((a, b) => a - b)).toEqual(cuts);
+  expect(layout.ladder.rows.filter(({ rung }) => rung.route.method === 'wire-coil')).toHaveLength(1);
+  expect(rungsOf(routes, 'wire-coil:M8x1.25:2.5D').find((rung) => rung.key.startsWith('wire-coil'))!.title).toBe(
+    'Wire coil 2.5 D',
+  );
+});
+
+test('an inch rule stands in sixteenths', () => {
+  const { rule, scale } = layoutOf({}, { units: 'in' }).layout;
+  expect(rule.ticks[1]!.y - rule.ticks[0]!.y).toBeCloseTo((25.4 / 16) * scale, 6);
+  expect(rule.ticks.map((tick) => tick.numeral).filter(Boolean)).toEqual(['0', '1/4', '1/2', '3/4', '1']);
+});

@@ -1,0 +1,361 @@
+import { scaleLinear } from 'd3-scale';
+import {
+  coilSections,
+  compareVerdicts,
+  depthFlags,
+  drillPointMm,
+  formatLength,
+  foundProfile,
+  largestCutMm,
+  MM_PER_INCH,
+  plannedProfile,
+  type Assessment,
+  type DepthFlag,
+  type HoleCase,
+  type ProfilePoint,
+  type Route,
+  type UnitSystem,
+  type Verdict,
+} from '@deep-mend/core';
+
+/** One rung of the ladder: one distinct cut; insert lengths are variants of it. */
+export interface Rung {
+  key: string;
+  title: string;
+  /** Best-ranked variant, or the chosen one. */
+  route: Route;
+  variants: Route[];
+  verdict: Verdict;
+  isFirst: boolean;
+}
+
+const MOST_RUNGS = 7;
+
+/** Cleaning up and longer screws use what is there; the others take metal. */
+function cutsMetal(route: Route): boolean {
+  return route.method === 'wire-coil' || route.method === 'oversize';
+}
+
+/** Routes grouped by cut, least metal first. Those that hold come before those that do not when room is short. */
+export function rungsOf(routes: readonly Route[], selectedId: string | null): Rung[] {
+  const groups = new Map<string, Route[]>();
+  for (const route of routes) {
+    const key = `${route.method}:${route.thread.id}`;
+    groups.set(key, [...(groups.get(key) ?? []), route]);
+  }
+  const rungs = [...groups].map(([key, variants]): Rung => {
+    const route = variants.find((candidate) => candidate.id === selectedId) ?? variants[0]!;
+    return {
+      key,
+      title: route.method === 'wire-coil' ? `Wire coil ${route.insertLengthD} D` : route.title,
+      route,
+      variants,
+      verdict: route.verdict,
+      isFirst: variants.includes(routes[0]!),
+    };
+  });
+  return rungs
+    .filter((rung) => rung.variants[0]!.verdict !== 'does-not-hold' || cutsMetal(rung.route))
+    .sort((a, b) => compareVerdicts(a.variants[0]!.verdict, b.variants[0]!.verdict))
+    .slice(0, MOST_RUNGS)
+    .sort((a, b) => a.route.cut.outermostMm - b.route.cut.outermostMm || a.route.cut.boreMm - b.route.cut.boreMm);
+}
+
+export interface PlateInput {
+  hole: HoleCase;
+  assessment: Assessment;
+  route: Route | null;
+  rungs: Rung[];
+  units: UnitSystem;
+  width: number;
+  sectionHeight: number;
+  compact: boolean;
+}
+
+export interface PlateFlag {
+  id: string;
+  label: string;
+  main: string;
+  other: string;
+  kind: DepthFlag['kind'];
+  /** Where the depth is on the rule, and where its text stands. */
+  y: number;
+  textY: number;
+}
+
+/** One stretch of depth drawn without a gap: a break line lies between two of them. */
+export interface Stretch {
+  fromMm: number;
+  toMm: number;
+  /** Added to depth × scale. */
+  offsetPx: number;
+}
+
+export interface PlateLayout {
+  width: number;
+  height: number;
+  scale: number;
+  /** x of the axis and y of the face. */
+  axisX: number;
+  faceY: number;
+  halfSection: boolean;
+  rule: { x: number; width: number; ticks: { y: number; length: number; numeral: string | null }[] };
+  stretches: Stretch[];
+  found: ProfilePoint[];
+  planned: ProfilePoint[] | null;
+  coil: ReturnType<typeof coilSections>;
+  flags: PlateFlag[];
+  engaged: { y1: number; y2: number } | null;
+  bottomY: number;
+  /** A through hole ends at a real face; below a blind one the metal goes on. */
+  opensBelow: boolean;
+  metalLeftX: number;
+  metalRightX: number;
+  edge: { x: number | null; label: string } | null;
+  wallDimension: { x1: number; x2: number; y: number; text: string } | null;
+  ladder: {
+    top: number;
+    rowHeight: number;
+    rows: { rung: Rung; y: number; drillX: number; outerX: number; cutsMetal: boolean }[];
+    axisY: number;
+    axisTicks: { x: number; numeral: string }[];
+    cleanUpX: number;
+    forbiddenX: number | null;
+    rightX: number;
+    statusX: number;
+  };
+  xOf: (radiusMm: number) => number;
+  yOf: (depthMm: number) => number;
+}
+
+const MAX_SCALE = 26;
+const FLAG_STEP = 35;
+const MERGE_WITHIN_MM = 0.3;
+/** Beyond this ratio of depth to diameter a featureless length is cut out. */
+const BREAK_RATIO = 4;
+const BREAK_GAP_PX = 14;
+
+function mergeFlags(flags: readonly DepthFlag[]): DepthFlag[] {
+  const merged: DepthFlag[] = [];
+  for (const flag of flags) {
+    const last = merged.at(-1);
+    if (last && flag.depthMm - last.depthMm < MERGE_WITHIN_MM) {
+      merged[merged.length - 1] = {
+        ...last,
+        label: `${last.label}, ${flag.label}`,
+        kind: last.kind === 'plan' || flag.kind === 'plan' ? 'plan' : 'found',
+      };
+    } else merged.push(flag);
+  }
+  return merged;
+}
+
+/** Keeps the order of depths and at least one text's height between neighbours, within the section. */
+function spread(ys: readonly number[], top: number, bottom: number): number[] {
+  const placed: number[] = [];
+  for (const y of ys) placed.push(Math.max(y, (placed.at(-1) ?? top - FLAG_STEP) + FLAG_STEP));
+  for (let i = placed.length - 1; i >= 0; i -= 1) {
+    const below = i === placed.length - 1 ? bottom + FLAG_STEP : placed[i + 1]!;
+    placed[i] = Math.min(placed[i]!, below - FLAG_STEP);
+  }
+  return placed;
+}
+
+/** The longest length between two flags that a deep, narrow hole can do without. */
+function breakOf(
+  flags: readonly DepthFlag[],
+  totalMm: number,
+  diameterMm: number,
+): { fromMm: number; toMm: number } | null {
+  const tooLong = totalMm - BREAK_RATIO * diameterMm;
+  if (tooLong <= 0) return null;
+  const depths = [0, ...flags.map((flag) => flag.depthMm), totalMm].sort((a, b) => a - b);
+  let best = { fromMm: 0, toMm: 0 };
+  for (let i = 1; i < depths.length; i += 1) {
+    if (depths[i]! - depths[i - 1]! > best.toMm - best.fromMm) best = { fromMm: depths[i - 1]!, toMm: depths[i]! };
+  }
+  const margin = 0.35 * diameterMm;
+  const cut = Math.min(tooLong, best.toMm - best.fromMm - 2 * margin);
+  if (cut < 0.25 * diameterMm) return null;
+  const middle = (best.fromMm + best.toMm) / 2;
+  return { fromMm: middle - cut / 2, toMm: middle + cut / 2 };
+}
+
+function ruleTicks(
+  units: UnitSystem,
+  totalMm: number,
+  scale: number,
+  hidden: { fromMm: number; toMm: number } | null,
+  yOf: (mm: number) => number,
+) {
+  const inch = units === 'in';
+  const step = inch ? MM_PER_INCH / 16 : 1;
+  const sparse = step * scale < 4 ? (inch ? 2 : 5) : 1;
+  // Numerals need 22 px; in inches they stand at quarters or halves.
+  const numeralEvery = inch ? (4 * step * scale >= 22 ? 4 : 8) : 5 * scale >= 22 ? 5 : 10;
+  const ticks = [];
+  for (let n = 0; n * step <= totalMm + 1e-9; n += sparse) {
+    const mm = n * step;
+    if (hidden && mm > hidden.fromMm && mm < hidden.toMm) continue;
+    const major = n % numeralEvery === 0;
+    const middle = n % (inch ? 2 : 5) === 0;
+    ticks.push({
+      y: yOf(mm),
+      length: major ? 1 : middle ? 0.6 : 0.35,
+      numeral: major ? (inch ? sixteenths(n) : String(n)) : null,
+    });
+  }
+  return ticks;
+}
+
+function sixteenths(n: number): string {
+  const whole = Math.floor(n / 16);
+  const rest = n % 16;
+  if (rest === 0) return String(whole);
+  const divisor = rest % 8 === 0 ? 8 : rest % 4 === 0 ? 4 : rest % 2 === 0 ? 2 : 1;
+  return `${whole === 0 ? '' : `${whole} `}${rest / divisor}/${16 / divisor}`;
+}
+
+/** Everything the plate draws, in pixels: one scale for depth and radius, so the ladder lies under the metal it takes. */
+export function plateLayout(input: PlateInput): PlateLayout {
+  const { hole, assessment, route, rungs, units, width, sectionHeight, compact } = input;
+  const flagsWidth = compact ? 78 : 118;
+  const ruleWidth = 30;
+  const statusWidth = compact ? 84 : 174;
+  const sectionLeft = flagsWidth + ruleWidth + 8;
+  const faceY = compact ? 34 : 56;
+  const found = foundProfile(hole, assessment);
+  const planned = route ? plannedProfile(hole, route) : null;
+  const coil = route ? coilSections(route) : [];
+  const flags = mergeFlags(depthFlags(hole, assessment, route));
+
+  const largestOuterMm = Math.max(
+    assessment.outermostCutMm,
+    ...rungs.map((rung) => rung.route.cut.outermostMm),
+    route?.cut.outermostMm ?? 0,
+  );
+  const deepestMm = Math.max(
+    hole.depth.mm + (hole.kind === 'blind' ? drillPointMm(assessment.cleanUp.mm) : 0),
+    route?.depths.drillTipMm ?? 0,
+    route?.depths.screwReachMm ?? 0,
+  );
+  const floorMm = hole.kind === 'blind' ? Math.max(1, 0.15 * largestOuterMm) : 0;
+  const totalMm = deepestMm + floorMm;
+  const hidden = breakOf(flags, totalMm, largestOuterMm);
+  const shownMm = totalMm - (hidden ? hidden.toMm - hidden.fromMm : 0);
+  const gapPx = hidden ? BREAK_GAP_PX : 0;
+
+  // Left half of the section, unless the page is narrow: then the axis stands beside the rule.
+  const leftMm = compact ? 0 : 0.5 * largestOuterMm * 1.3;
+  const rightMm = 0.5 * largestOuterMm * 1.25;
+  const scale = Math.min(
+    (sectionHeight - gapPx) / shownMm,
+    (width - statusWidth - sectionLeft - 8) / (leftMm + rightMm),
+    MAX_SCALE,
+  );
+  const axisX = compact ? sectionLeft + 6 : Math.max(sectionLeft + leftMm * scale, 232);
+  const xOf = (radiusMm: number) => axisX + radiusMm * scale;
+  const stretches: Stretch[] = hidden
+    ? [
+        { fromMm: 0, toMm: hidden.fromMm, offsetPx: faceY },
+        { fromMm: hidden.toMm, toMm: totalMm, offsetPx: faceY - (hidden.toMm - hidden.fromMm) * scale + gapPx },
+      ]
+    : [{ fromMm: 0, toMm: totalMm, offsetPx: faceY }];
+  const yOf = (depthMm: number) => {
+    const stretch = hidden && depthMm >= hidden.toMm ? stretches[1]! : stretches[0]!;
+    return stretch.offsetPx + Math.min(depthMm, hidden && stretch === stretches[0] ? hidden.fromMm : depthMm) * scale;
+  };
+  const bottomY = yOf(totalMm);
+
+  const ys = flags.map((flag) => yOf(flag.depthMm));
+  const textYs = spread(ys, faceY - 6, Math.max(bottomY + 8, faceY + flags.length * FLAG_STEP));
+  const other = units === 'mm' ? 'in' : 'mm';
+  const decimals = units === 'mm' ? 1 : 3;
+
+  const edgeMm = hole.edge?.mm ?? null;
+  const plateRight = width - 14;
+  const edgeX = edgeMm === null ? null : xOf(edgeMm);
+  const edgeShown = edgeX !== null && edgeX < plateRight - 16;
+  const outerMm = route?.cut.outermostMm ?? assessment.outermostCutMm;
+  const wallMm = edgeMm === null ? null : edgeMm - outerMm / 2;
+  const dimensionY = faceY + Math.min(34, 0.3 * (bottomY - faceY));
+
+  const rowHeight = compact ? 48 : 27;
+  const sectionEnd = Math.max(bottomY, (textYs.at(-1) ?? 0) + 14);
+  const ladderTop = sectionEnd + (compact ? 34 : 38);
+  const barsRight = width - statusWidth;
+  const rows = rungs.map((rung, index) => ({
+    rung,
+    y: ladderTop + index * rowHeight,
+    drillX: xOf((rung.route.cut.drill?.drill.diameterMm ?? rung.route.cut.boreMm) / 2),
+    outerX: xOf(rung.route.cut.majorMm / 2),
+    cutsMetal: cutsMetal(rung.route),
+  }));
+  const axisY = ladderTop + rungs.length * rowHeight + 4;
+  const axisEndMm = Math.max(2, (2 * (barsRight - axisX - 8)) / scale);
+  const perUnit = units === 'mm' ? 1 : MM_PER_INCH;
+  const axis = scaleLinear()
+    .domain([0, axisEndMm / perUnit])
+    .range([axisX, xOf(axisEndMm / 2)]);
+  const axisTicks = axis
+    .ticks(Math.max(2, Math.floor((barsRight - axisX) / 44)))
+    .map((value) => ({ x: axis(value), numeral: String(Number(value.toFixed(3))) }));
+  const forbidden = edgeMm === null ? null : xOf(largestCutMm(edgeMm) / 2);
+
+  return {
+    width,
+    height: rungs.length > 0 ? axisY + 26 : sectionEnd + 20,
+    scale,
+    axisX,
+    faceY,
+    halfSection: compact,
+    rule: { x: flagsWidth, width: ruleWidth, ticks: ruleTicks(units, deepestMm, scale, hidden, yOf) },
+    stretches,
+    found,
+    planned,
+    coil,
+    flags: flags.map((flag, index) => ({
+      id: flag.id,
+      label: flag.label,
+      kind: flag.kind,
+      main: formatLength(flag.depthMm, units, decimals),
+      other: `${formatLength(flag.depthMm, other, other === 'mm' ? 1 : 3)} ${other}`,
+      y: ys[index]!,
+      textY: textYs[index]!,
+    })),
+    engaged: route && route.engagementMm > 0 ? engagedBand(route, yOf) : null,
+    bottomY,
+    opensBelow: hole.kind === 'through',
+    metalLeftX: compact ? axisX : Math.max(sectionLeft, axisX - 0.5 * largestOuterMm * 1.3 * scale),
+    metalRightX: edgeShown ? edgeX : plateRight,
+    edge:
+      edgeMm === null
+        ? null
+        : {
+            x: edgeShown ? edgeX : null,
+            label: edgeShown ? hole.edgeName : `${hole.edgeName} ${formatLength(edgeMm, units, decimals)} →`,
+          },
+    wallDimension:
+      edgeShown && wallMm !== null && wallMm > 0
+        ? { x1: xOf(outerMm / 2), x2: edgeX, y: dimensionY, text: formatLength(wallMm, units, decimals) }
+        : null,
+    ladder: {
+      top: ladderTop,
+      rowHeight,
+      rows,
+      axisY: rungs.length > 0 ? axisY : bottomY + 12,
+      axisTicks,
+      cleanUpX: xOf(assessment.cleanUp.mm / 2),
+      forbiddenX: forbidden !== null && forbidden < barsRight - 4 ? forbidden : null,
+      rightX: barsRight,
+      statusX: barsRight + 10,
+    },
+    xOf,
+    yOf,
+  };
+}
+
+function engagedBand(route: Route, yOf: (mm: number) => number) {
+  const fromMm = route.depths.insertFromMm ?? route.depths.fullThreadFromMm;
+  return { y1: yOf(fromMm), y2: yOf(fromMm + route.engagementMm) };
+}

@@ -1,0 +1,97 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import type { AssetDetail } from '@deep-mend/contract';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import useSWR from 'swr';
+import { ApiProblem, newId, read, write } from '../../api/client.ts';
+import { useShop } from '../../app/ShopContext.tsx';
+import { HoleRow } from '../../kit/HoleRow.tsx';
+import { StartMend } from '../../kit/StartMend.tsx';
+import { Failed, Loading } from '../../kit/states.tsx';
+
+/** One asset: its faces, and the holes in each. */
+export function AssetPage() {
+  const { assetId = '' } = useParams();
+  const { actor } = useShop();
+  const { data, error, mutate } = useSWR(`/assets/${assetId}`, read<AssetDetail>);
+  const [faceName, setFaceName] = useState('');
+  const [problem, setProblem] = useState('');
+  const [starting, setStarting] = useState<{ id: string; name: string } | null>(null);
+  if (error) return <Failed error={error as Error} retry={() => void mutate()} />;
+  if (!data) return <Loading what="the asset" />;
+  const addFace = async () => {
+    try {
+      const after = await write<AssetDetail>(
+        'POST',
+        `/assets/${assetId}/faces`,
+        { id: newId(), name: faceName.trim() },
+        { actorId: actor.id },
+      );
+      await mutate(after, { revalidate: false });
+      setFaceName('');
+      setProblem('');
+    } catch (failure) {
+      if (!(failure instanceof ApiProblem)) throw failure;
+      setProblem(failure.message);
+    }
+  };
+  return (
+    <Box sx={{ pt: 1.5, maxWidth: 960 }}>
+      <Typography sx={{ fontSize: 15 }}>
+        <Link to="/assets">Assets</Link> /
+      </Typography>
+      <Typography variant="h1">{data.name}</Typography>
+      {data.note !== '' && <Typography sx={{ color: 'text.secondary' }}>{data.note}</Typography>}
+      {data.faces.map((face) => (
+        <Box key={face.id} component="section" sx={{ mt: 3 }}>
+          <Box
+            sx={{
+              display: 'flex',
+              justifyContent: 'space-between',
+              alignItems: 'center',
+              borderTop: 2,
+              borderColor: 'text.primary',
+            }}
+          >
+            <Typography variant="h2">
+              {face.name}, {face.holes.length} {face.holes.length === 1 ? 'hole' : 'holes'}
+            </Typography>
+            <Button onClick={() => setStarting({ id: face.id, name: face.name })}>Another hole here</Button>
+          </Box>
+          {face.holes.map((hole) => (
+            <HoleRow key={hole.id} hole={hole} withPlace={false} />
+          ))}
+        </Box>
+      ))}
+      {data.faces.length === 0 && (
+        <Typography sx={{ mt: 2 }}>
+          A face is a surface with holes in it: the head, the sump flange, the pump cover. Add the first.
+        </Typography>
+      )}
+      <Box
+        component="form"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void addFace();
+        }}
+        sx={{ display: 'flex', gap: 1, mt: 3, maxWidth: 480, alignItems: 'start' }}
+      >
+        <TextField
+          label="Add a face"
+          value={faceName}
+          onChange={(event) => setFaceName(event.target.value)}
+          error={problem !== ''}
+          helperText={problem}
+          slotProps={{ htmlInput: { maxLength: 120 } }}
+        />
+        <Button type="submit" variant="outlined" disabled={faceName.trim() === ''}>
+          Add
+        </Button>
+      </Box>
+      {starting && <StartMend face={starting} onClose={() => setStarting(null)} />}
+    </Box>
+  );
+}

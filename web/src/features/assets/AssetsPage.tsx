@@ -1,0 +1,140 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import type { AssetDetail, AssetSummary, HoleSummary, Page } from '@deep-mend/contract';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import useSWR from 'swr';
+import useSWRInfinite from 'swr/infinite';
+import { ApiProblem, newId, read, write } from '../../api/client.ts';
+import { useAddressText } from '../../app/useAddressText.ts';
+import { useShop } from '../../app/ShopContext.tsx';
+import { HoleRow } from '../../kit/HoleRow.tsx';
+import { Empty, Failed, Loading } from '../../kit/states.tsx';
+
+/** Assets by name, searched on the server page by page, and the holes on loose parts. */
+export function AssetsPage() {
+  const { actor } = useShop();
+  const navigate = useNavigate();
+  const [search, setSearch] = useAddressText('search');
+  const [name, setName] = useState('');
+  const [problem, setProblem] = useState('');
+  const pages = useSWRInfinite(
+    (index: number, before: Page<AssetSummary> | null) =>
+      before && before.next === null
+        ? null
+        : `/assets?limit=50&search=${encodeURIComponent(search)}${index > 0 ? `&cursor=${before!.next}` : ''}`,
+    read<Page<AssetSummary>>,
+    { keepPreviousData: true },
+  );
+  const loose = useSWR('/holes?loose=true&limit=50', read<Page<HoleSummary>>);
+  if (pages.error) return <Failed error={pages.error as Error} retry={() => void pages.mutate()} />;
+  if (!pages.data) return <Loading what="the assets" />;
+  const assets = pages.data.flatMap((page) => page.items);
+  const more = pages.data.at(-1)!.next !== null;
+  const add = async () => {
+    const id = newId();
+    try {
+      await write<AssetDetail>('POST', '/assets', { id, name: name.trim(), note: '' }, { actorId: actor.id });
+      void navigate(`/assets/${id}`);
+    } catch (error) {
+      if (!(error instanceof ApiProblem)) throw error;
+      setProblem(error.message);
+    }
+  };
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gap: { xs: 3, md: 5 },
+        gridTemplateColumns: { md: 'minmax(0, 3fr) minmax(0, 2fr)' },
+        pt: 1.5,
+      }}
+    >
+      <Box>
+        <Typography variant="h1" sx={{ mb: 1.5 }}>
+          Assets
+        </Typography>
+        <TextField
+          label="Search assets"
+          type="search"
+          value={search}
+          onChange={(event) => setSearch(event.target.value)}
+        />
+        {assets.map((asset) => (
+          <Box
+            key={asset.id}
+            component={Link}
+            to={`/assets/${asset.id}`}
+            sx={{
+              display: 'flex',
+              justifyContent: 'space-between',
+              gap: 2,
+              py: 1.25,
+              minHeight: 56,
+              borderBottom: 1,
+              borderColor: 'divider',
+              color: 'inherit',
+              textDecoration: 'none',
+              '&:hover': { bgcolor: 'action.hover' },
+            }}
+          >
+            <Box>
+              <Typography sx={{ fontWeight: 700 }}>{asset.name}</Typography>
+              <Typography sx={{ fontSize: 14.5, color: 'text.secondary' }}>{asset.note}</Typography>
+            </Box>
+            <Typography sx={{ fontSize: 14.5, color: 'text.secondary', textAlign: 'right', whiteSpace: 'nowrap' }}>
+              {asset.faces} {asset.faces === 1 ? 'face' : 'faces'}, {asset.holes} {asset.holes === 1 ? 'hole' : 'holes'}
+              <br />
+              {asset.openMends > 0 && <b>{asset.openMends} under way</b>}
+            </Typography>
+          </Box>
+        ))}
+        {assets.length === 0 &&
+          (search === '' ? (
+            <Empty title="No asset yet">
+              <Typography>Add the machine that the hole is in: an engine, a winch, a pump.</Typography>
+            </Empty>
+          ) : (
+            <Typography sx={{ py: 2 }}>Nothing here is called “{search}”.</Typography>
+          ))}
+        {more && <Button onClick={() => void pages.setSize(pages.size + 1)}>More</Button>}
+      </Box>
+      <Box>
+        <Box
+          component="form"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void add();
+          }}
+          sx={{ display: 'grid', gap: 1.5, mb: 4, pt: { md: 0.5 } }}
+        >
+          <Typography variant="h2">Add an asset</Typography>
+          <TextField
+            label="Its name"
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+            error={problem !== ''}
+            helperText={problem}
+            slotProps={{ htmlInput: { maxLength: 120 } }}
+          />
+          <Button type="submit" variant="contained" disabled={name.trim() === ''}>
+            Add it
+          </Button>
+        </Box>
+        <Typography variant="h2" sx={{ pb: 0.5 }}>
+          On loose parts
+        </Typography>
+        {loose.data?.items.map((hole) => (
+          <HoleRow key={hole.id} hole={hole} withPlace={false} />
+        ))}
+        {loose.data?.items.length === 0 && (
+          <Typography sx={{ color: 'text.secondary' }}>
+            None. A mend can start without an asset and be filed later.
+          </Typography>
+        )}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,186 @@
+import Button from '@mui/material/Button';
+import {
+  settlingReading,
+  speak,
+  type HoleCase,
+  type Proposal,
+  type QuantityId,
+  type Route,
+  type UnitSystem,
+} from '@deep-mend/core';
+import { memo, useState } from 'react';
+import { Verdict, verdictPath } from '../../kit/Verdict.tsx';
+import { WorkingDialog } from '../../kit/WorkingDialog.tsx';
+import { ChecksList } from './ChecksList.tsx';
+import { RouteFigures } from './RouteFigures.tsx';
+import { quantityOf } from './useDrafts.ts';
+
+interface Props {
+  hole: HoleCase;
+  proposal: Proposal;
+  route: Route;
+  units: UnitSystem;
+  showWorking: boolean;
+  onShowWorking: (open: boolean) => void;
+  onSelect: (routeId: string) => void;
+  onPlan: (() => Promise<void>) | null;
+}
+
+const PlanButton = memo(function PlanButton({
+  holds,
+  metalLeft,
+  onPlan,
+}: {
+  holds: boolean;
+  metalLeft: string;
+  onPlan: () => Promise<void>;
+}) {
+  const [busy, setBusy] = useState(false);
+  return (
+    <Button
+      variant="contained"
+      fullWidth
+      disabled={busy || !holds}
+      onClick={() => {
+        setBusy(true);
+        void onPlan().finally(() => setBusy(false));
+      }}
+      sx={{ mb: 1.5, flexDirection: 'column', py: 1 }}
+    >
+      {holds ? 'Plan this mend' : 'This does not hold'}
+      <span style={{ fontWeight: 400, fontSize: 14 }}>{metalLeft}</span>
+    </Button>
+  );
+});
+
+/** The lengths of a coil: one cut, so one rung; each length moves the depth flag. */
+function Variants({
+  variants,
+  chosen,
+  onSelect,
+}: {
+  variants: Route[];
+  chosen: string;
+  onSelect: (id: string) => void;
+}) {
+  return (
+    <div className="variants" role="radiogroup" aria-label="Length of the coil">
+      {variants.map((variant) => (
+        <button
+          key={variant.id}
+          type="button"
+          role="radio"
+          aria-checked={variant.id === chosen}
+          className="plain-button"
+          onClick={() => onSelect(variant.id)}
+          aria-label={`${variant.insertLengthD} D, ${variant.verdict.replaceAll('-', ' ')}`}
+        >
+          {variant.insertLengthD} D
+          <br />
+          <svg width={13} height={13} viewBox="0 0 20 20" aria-hidden>
+            <path d={verdictPath(variant.verdict)} fill="none" stroke="currentColor" strokeWidth={3.4} />
+          </svg>
+        </button>
+      ))}
+    </div>
+  );
+}
+
+/** Why the ruled-out ways are out; filled only when it is opened. */
+function WhyNot({ out, units, onSelect }: { out: Route[]; units: UnitSystem; onSelect: (id: string) => void }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <details className="why-not" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary>Why not ({out.length})</summary>
+      {open &&
+        out.map((other) => (
+          <div key={other.id}>
+            <button type="button" className="plain-button" onClick={() => onSelect(other.id)}>
+              {other.title}
+            </button>
+            {other.checks
+              .filter((check) => check.verdict === 'does-not-hold')
+              .map((check) => (
+                <p key={check.id}>
+                  {check.title}: {speak(check.because, units)}
+                </p>
+              ))}
+          </div>
+        ))}
+    </details>
+  );
+}
+
+function allWorkings(route: Route) {
+  const workings = [
+    ...route.checks.flatMap((check) => (check.working ? [check.working] : [])),
+    ...route.workings,
+    ...(route.reserve.working ? [route.reserve.working] : []),
+  ];
+  return workings.filter((working, index) => workings.findIndex((other) => other.title === working.title) === index);
+}
+
+const ShowWorking = memo(function ShowWorking({ onShow }: { onShow: (open: boolean) => void }) {
+  return (
+    <Button size="small" onClick={() => onShow(true)}>
+      Show working
+    </Button>
+  );
+});
+
+/** What follows from the readings for the chosen rung: numbers, checks, the plan button, and why not the others. */
+export const DecidePanel = memo(function DecidePanel({
+  hole,
+  proposal,
+  route,
+  units,
+  showWorking,
+  onShowWorking,
+  onSelect,
+  onPlan,
+}: Props) {
+  const variants = proposal.routes
+    .filter((other) => other.method === route.method && other.thread.id === route.thread.id)
+    .sort((a, b) => (a.insertLengthD ?? 0) - (b.insertLengthD ?? 0));
+  const out = proposal.routes.filter((other) => other.verdict === 'does-not-hold');
+  const settling = settlingReading(proposal.routes);
+  const reserve = route.reserve.ratio;
+  const metalLeft =
+    reserve === null
+      ? 'nothing is cut yet'
+      : `nothing is cut yet; ${Math.round(reserve * 100)} % of the metal stays for next time`;
+  return (
+    <section aria-label="The chosen way">
+      <div className="panel-head">
+        <h2 className="panel-title">{route.title}</h2>
+        <Verdict verdict={route.verdict} />
+      </div>
+      {variants.length > 1 && <Variants variants={variants} chosen={route.id} onSelect={onSelect} />}
+      <RouteFigures route={route} units={units} names={hole.rules.tapNames} blind={hole.kind === 'blind'} />
+      {onPlan && <PlanButton holds={route.verdict !== 'does-not-hold'} metalLeft={metalLeft} onPlan={onPlan} />}
+      <ChecksList checks={route.checks} units={units} />
+      <p className="quiet-text">
+        {speak(`In this place because ${route.because}.`, units)}
+        {route.notes.map((note) => ` ${speak(note, units)}.`)}
+      </p>
+      <ShowWorking onShow={onShowWorking} />
+      {settling && (
+        <div className="note-box">
+          <p className="note-title">Would settle it</p>
+          <p>
+            {quantityOf(settling.reading as QuantityId).name}: it decides{' '}
+            {settling.routes.length === 1 ? `“${settling.routes[0]}”` : `${settling.routes.length} of the ways`}.
+          </p>
+        </div>
+      )}
+      {out.length > 0 && <WhyNot out={out} units={units} onSelect={onSelect} />}
+      {showWorking && (
+        <WorkingDialog
+          title={`${route.title}: the working`}
+          workings={allWorkings(route)}
+          onClose={() => onShowWorking(false)}
+        />
+      )}
+    </section>
+  );
+});

@@ -1,0 +1,292 @@
+import {
+  explainThreadProblem,
+  FASTENER_CLASS_NAMES,
+  PARENTS,
+  parseThread,
+  threadById,
+  type HoleChoices,
+  type HoleFile,
+  type QuantityId,
+  type UnitSystem,
+} from '@deep-mend/core';
+import { memo, useId, useState, type ReactNode } from 'react';
+import { ReadingField } from './ReadingField.tsx';
+import type { Draft, Drafts } from './useDrafts.ts';
+
+export type Choose = <K extends keyof HoleChoices>(field: K, value: HoleChoices[K]) => void;
+
+interface Props {
+  file: HoleFile;
+  drafts: Drafts;
+  units: UnitSystem;
+  readOnly: boolean;
+  choose: Choose;
+  onDraft: (id: QuantityId, draft: Draft) => void;
+  onCommit: (id: QuantityId) => void;
+}
+
+function Row({ label, labelFor, children }: { label: string; labelFor: string; children: ReactNode }) {
+  return (
+    <div className="known-row">
+      <label className="known-label" htmlFor={labelFor}>
+        {label}
+      </label>
+      {children}
+    </div>
+  );
+}
+
+interface Option {
+  value: string;
+  text: string;
+}
+
+const same = (values: readonly string[]): Option[] => values.map((value) => ({ value, text: value }));
+const MATERIALS: Option[] = PARENTS.map((parent) => ({ value: parent.id, text: parent.name }));
+const SCREWS: Option[] = FASTENER_CLASS_NAMES.map((row) => ({ value: row.id, text: row.name }));
+const KINDS: Option[] = [
+  { value: 'through', text: 'through' },
+  { value: 'blind', text: 'blind' },
+];
+const BEYOND = same(['edge', 'water side', 'oil side', 'next hole', 'crank space', 'wiring']);
+const DEMANDS: Option[] = [
+  { value: 'fastener-first', text: 'full strength of the screw' },
+  { value: 'preload', text: 'the preload of a torque' },
+];
+const FRICTIONS: Option[] = [...same(['dry', 'oiled', 'anti-seize']), { value: 'unknown', text: 'not known' }];
+const LOADS = same(['static', 'pulsating']);
+const DUTIES: Option[] = [
+  { value: 'ordinary', text: 'ordinary' },
+  { value: 'leak-or-damage', text: 'it leaks or damages' },
+  { value: 'can-hurt', text: 'it can hurt someone' },
+  { value: 'under-code', text: 'it is under a code' },
+];
+
+interface PickProps {
+  field: keyof HoleChoices;
+  label: string;
+  value: string;
+  options: Option[];
+  disabled: boolean;
+  /** Text of the empty option; it chooses null where the field allows it. */
+  empty?: string;
+  choose: Choose;
+}
+
+const Pick = memo(function Pick({ field, label, value, options, disabled, empty, choose }: PickProps) {
+  const id = useId();
+  return (
+    <Row label={label} labelFor={id}>
+      <select
+        id={id}
+        className="known-select"
+        value={value}
+        disabled={disabled}
+        onChange={(event) => {
+          const picked = event.target.value;
+          if (picked !== '') choose(field, picked as never);
+          else if (field === 'fastenerClassId') choose(field, null);
+        }}
+      >
+        {empty !== undefined && <option value="">{empty}</option>}
+        {options.map((option) => (
+          <option key={option.value} value={option.value}>
+            {option.text}
+          </option>
+        ))}
+      </select>
+    </Row>
+  );
+});
+
+const ThreadField = memo(function ThreadField({
+  value,
+  disabled,
+  choose,
+}: {
+  value: string | undefined;
+  disabled: boolean;
+  choose: Choose;
+}) {
+  const [text, setText] = useState<string | null>(null);
+  const typed = text === null || text.trim() === '' ? null : parseThread(text);
+  const problem = typed !== null && !typed.ok ? explainThreadProblem(typed.problem) : null;
+  const commit = () => {
+    if (!typed?.ok) return;
+    if (typed.thread.id !== value) choose('threadId', typed.thread.id);
+    setText(null);
+  };
+  return (
+    <Row label="Thread as made" labelFor="thread">
+      <div className="known-value">
+        <input
+          id="thread"
+          className="known-input"
+          placeholder="M8, 3/8-16 …"
+          disabled={disabled}
+          autoComplete="off"
+          spellCheck={false}
+          data-draft={text !== null}
+          aria-invalid={problem !== null}
+          aria-describedby={problem ? 'thread-problem' : undefined}
+          value={text ?? (value ? threadById(value).designation : '')}
+          onChange={(event) => setText(event.target.value)}
+          onFocus={(event) => event.target.select()}
+          onBlur={commit}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') commit();
+          }}
+        />
+      </div>
+      {problem && (
+        <p id="thread-problem" role="alert" className="known-problem">
+          {problem}
+        </p>
+      )}
+      {typed?.ok && <span className="known-unit">reads as {typed.thread.designation}</span>}
+    </Row>
+  );
+});
+
+interface NumberProps {
+  field: 'torqueNm' | 'parentTensileMpa';
+  label: string;
+  unit: string;
+  value: number | null;
+  low: number;
+  high: number;
+  disabled: boolean;
+  choose: Choose;
+}
+
+const NumberField = memo(function NumberField({ field, label, unit, value, low, high, disabled, choose }: NumberProps) {
+  const id = useId();
+  const [text, setText] = useState<string | null>(null);
+  const number = Number((text ?? '').replace(',', '.'));
+  const bad = text !== null && text.trim() !== '' && !(number >= low && number <= high);
+  const commit = () => {
+    if (text === null || bad) return;
+    choose(field, text.trim() === '' ? null : number);
+    setText(null);
+  };
+  return (
+    <Row label={label} labelFor={id}>
+      <div className="known-value">
+        <input
+          id={id}
+          className="known-input"
+          disabled={disabled}
+          placeholder="—"
+          autoComplete="off"
+          data-draft={text !== null}
+          aria-invalid={bad}
+          value={text ?? (value === null ? '' : String(value))}
+          onChange={(event) => setText(event.target.value)}
+          onBlur={commit}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') commit();
+          }}
+        />
+        <span className="known-unit">{unit}</span>
+      </div>
+      {bad && (
+        <p role="alert" className="known-problem">
+          “{text}” was read; expected a number of {unit} between {low} and {high}, for example{' '}
+          {Math.round((low + high) / 10)}.
+        </p>
+      )}
+    </Row>
+  );
+});
+
+/** What is known: choices and readings, in the order in which a mechanic meets them. Any field may be filled in any order. */
+export function KnownColumn({ file, drafts, units, readOnly, choose, onDraft, onCommit }: Props) {
+  const { choices, live } = file;
+  const reading = (quantity: QuantityId, label?: string) => (
+    <ReadingField
+      quantity={quantity}
+      {...(label ? { label } : {})}
+      entry={live[quantity]}
+      draft={drafts[quantity]}
+      units={units}
+      disabled={readOnly}
+      onDraft={onDraft}
+      onCommit={onCommit}
+    />
+  );
+  const pick = (field: keyof HoleChoices, label: string, value: string, options: Option[], empty?: string) => (
+    <Pick
+      field={field}
+      label={label}
+      value={value}
+      options={options}
+      disabled={readOnly}
+      choose={choose}
+      {...(empty === undefined ? {} : { empty })}
+    />
+  );
+  const demand = choices.demandMode ?? 'fastener-first';
+  const depthLabel =
+    choices.kind === 'through'
+      ? 'Thickness'
+      : choices.kind === 'blind'
+        ? 'Depth to the shoulder'
+        : 'Depth or thickness';
+  return (
+    <section aria-label="What is known">
+      <h2 className="panel-title" style={{ paddingBottom: 8 }}>
+        What is known
+      </h2>
+      <ThreadField value={choices.threadId} disabled={readOnly} choose={choose} />
+      {pick('parentId', 'Cut in', choices.parentId ?? '', MATERIALS, 'choose the material')}
+      {pick('kind', 'The hole is', choices.kind ?? '', KINDS, 'through or blind?')}
+      {reading('depth', depthLabel)}
+      {choices.strippedThroughout !== true && reading('damage-to')}
+      <label className="known-check">
+        <input
+          type="checkbox"
+          checked={choices.strippedThroughout === true}
+          disabled={readOnly}
+          onChange={(event) => choose('strippedThroughout', event.target.checked)}
+        />
+        stripped throughout
+      </label>
+      {reading('bore-a')}
+      {(live['bore-a'] || drafts['bore-a']) && reading('bore-b')}
+      {reading('edge')}
+      {pick('edgeName', 'Beyond that edge', choices.edgeName ?? 'edge', BEYOND)}
+      {pick('fastenerClassId', 'Screw', choices.fastenerClassId ?? '', SCREWS, 'strength not known')}
+      {reading('screw-reach')}
+      {reading('mate-hole')}
+      {pick('demandMode', 'Must carry', demand, DEMANDS)}
+      {demand === 'preload' && (
+        <>
+          <NumberField
+            field="torqueNm"
+            label="Torque"
+            unit="Nm"
+            low={0.1}
+            high={5000}
+            value={choices.torqueNm ?? null}
+            disabled={readOnly}
+            choose={choose}
+          />
+          {pick('friction', 'Thread when tightened', choices.friction ?? 'unknown', FRICTIONS)}
+          {pick('load', 'Load', choices.load ?? 'static', LOADS)}
+        </>
+      )}
+      <NumberField
+        field="parentTensileMpa"
+        label="Tensile strength of the parent, if known"
+        unit="MPa"
+        low={10}
+        high={3000}
+        value={choices.parentTensileMpa ?? null}
+        disabled={readOnly}
+        choose={choose}
+      />
+      {pick('duty', 'If it fails', choices.duty ?? 'ordinary', DUTIES)}
+      {readOnly && <p className="quiet-text">No mend is open on this hole; what is recorded stays as it is.</p>}
+    </section>
+  );
+}

@@ -1,0 +1,144 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import {
+  formatLength,
+  settlingReading,
+  type CaseResult,
+  type MissingInput,
+  type Proposal,
+  type QuantityId,
+  type UnitSystem,
+} from '@deep-mend/core';
+import { memo, useState } from 'react';
+import { Link } from 'react-router';
+import { Figure } from '../../kit/Figure.tsx';
+import { WorkingDialog } from '../../kit/WorkingDialog.tsx';
+import { quantityOf } from './useDrafts.ts';
+
+const ASKS: Record<MissingInput, { title: string; how: string; field: string }> = {
+  thread: {
+    title: 'Which thread is it?',
+    how: 'Read it off the screw or the drawing: M8, M10x1, 3/8-16. Held against a screw that is known to fit, it is surest.',
+    field: 'thread',
+  },
+  material: {
+    title: 'What is it cut in?',
+    how: 'A file tells iron from aluminium. For an unknown casting the low end of its strength is used.',
+    field: '',
+  },
+  kind: { title: 'Does it go right through?', how: 'Push a wire in. If it stops, it is blind.', field: '' },
+  depth: {
+    title: 'How deep is it?',
+    how: 'Blind: to the shoulder, where the drill’s cone begins. Through: the thickness of the metal.',
+    field: 'reading-depth',
+  },
+  'damage-to': {
+    title: 'How deep does the damage go?',
+    how: 'Turn in a good screw without force: the depth where it takes hold. If it never does, tick “stripped throughout”.',
+    field: 'reading-damage-to',
+  },
+};
+
+/** The next question, why it matters, and what the readings say so far. */
+export const MeasurePanel = memo(function MeasurePanel({
+  built,
+  proposal,
+  units,
+  onDecide,
+}: {
+  built: CaseResult;
+  proposal: Proposal | null;
+  units: UnitSystem;
+  onDecide: () => void;
+}) {
+  const [working, setWorking] = useState(false);
+  if (!built.ok) {
+    const [next, ...later] = built.missing;
+    const ask = ASKS[next!];
+    return (
+      <Box component="section" aria-label="Next question">
+        <Typography variant="h2" component="h2" sx={{ borderTop: 2, borderColor: 'text.primary', pt: 1 }}>
+          {ask.title}
+        </Typography>
+        <Typography sx={{ my: 1 }}>{ask.how}</Typography>
+        {ask.field !== '' && (
+          <Button variant="contained" onClick={() => document.getElementById(ask.field)?.focus()}>
+            Type it in
+          </Button>
+        )}
+        {next === 'thread' && (
+          <Button component={Link} to="/desk">
+            Nobody knows? Find out at the Desk
+          </Button>
+        )}
+        {later.length > 0 && (
+          <Typography sx={{ mt: 2, color: 'text.secondary' }}>
+            Then: {later.map((id) => ASKS[id].title.toLowerCase().replace('?', '')).join(' · ')}. Everything else may
+            stay unknown.
+          </Typography>
+        )}
+      </Box>
+    );
+  }
+  const { assessment, routes } = proposal!;
+  const settling = settlingReading(routes);
+  const decimals = units === 'mm' ? 1 : 3;
+  const length = (mm: number) => formatLength(mm, units, decimals);
+  const doubt = (mm: number) => (mm > 0 ? `± ${length(mm)}` : '');
+  const standing = routes.filter((route) => route.verdict !== 'does-not-hold').length;
+  return (
+    <Box component="section" aria-label="What the readings say">
+      <Typography variant="h3" component="h2" sx={{ pb: 1 }}>
+        What the readings say
+      </Typography>
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
+        <Figure
+          label="Sound thread left"
+          main={length(assessment.sound.mm)}
+          unit={units}
+          note={doubt(assessment.sound.halfWidthMm)}
+        />
+        <Figure
+          label="Cleans up at"
+          main={length(assessment.cleanUp.mm)}
+          unit={units}
+          note={assessment.cleanUp.assumed ?? doubt(assessment.cleanUp.halfWidthMm)}
+        />
+        <Figure
+          label="Thread ends at"
+          main={length(assessment.threadEnd.mm)}
+          unit={units}
+          note={assessment.threadEnd.assumed}
+        />
+        <Figure
+          label={`Wall to the ${built.hole.edgeName}`}
+          main={assessment.wall ? length(assessment.wall.mm) : 'unknown'}
+          unit={assessment.wall ? units : ''}
+          note={assessment.wall ? doubt(assessment.wall.halfWidthMm) : 'measure axis to edge'}
+        />
+      </Box>
+      <Button size="small" onClick={() => setWorking(true)}>
+        Show working
+      </Button>
+      {settling && (
+        <Box sx={{ bgcolor: (theme) => theme.tokens.note, borderRadius: 1, p: 1.5, my: 1.5 }}>
+          <Typography sx={{ fontWeight: 700, color: 'warning.main' }}>Next to measure</Typography>
+          <Typography>
+            {quantityOf(settling.reading as QuantityId).name}: it decides {settling.routes.length} of {routes.length}{' '}
+            ways.
+          </Typography>
+          <Button size="small" onClick={() => document.getElementById(`reading-${settling.reading}`)?.focus()}>
+            Type it in
+          </Button>
+        </Box>
+      )}
+      <Button variant="contained" fullWidth onClick={onDecide} sx={{ mt: 1 }}>
+        {standing === 0 ? 'See why nothing holds yet' : `Weigh the ${standing} ways that are open`}
+      </Button>
+      {working && (
+        <WorkingDialog title="What the readings say" workings={assessment.working} onClose={() => setWorking(false)} />
+      )}
+    </Box>
+  );
+});

@@ -1,0 +1,353 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import useMediaQuery from '@mui/material/useMediaQuery';
+import type { HoleDetail } from '@deep-mend/contract';
+import { routeDigest, threadById, type HoleChoices, type QuantityId, type RecordedResult } from '@deep-mend/core';
+import { memo, useCallback, useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { ApiProblem, newId } from '../../api/client.ts';
+import { useStable } from '../../app/useStable.ts';
+import { useKeys } from '../../app/useKeys.ts';
+import { useShop } from '../../app/ShopContext.tsx';
+import { PLATE } from '../../app/theme.ts';
+import { Plate } from '../../drawing/Plate.tsx';
+import { plateLayout, rungsOf } from '../../drawing/plateLayout.ts';
+import { Failed, Loading } from '../../kit/states.tsx';
+import { DecidePanel } from './DecidePanel.tsx';
+import { KnownColumn, type Choose } from './KnownColumn.tsx';
+import { LocatePanel } from './LocatePanel.tsx';
+import { MeasurePanel } from './MeasurePanel.tsx';
+import { CutPanel, PreparePanel } from './PlanPanels.tsx';
+import { ProvePanel } from './ProvePanel.tsx';
+import { StationRail } from './StationRail.tsx';
+import { isStation, STATIONS, type StationId } from './stations.ts';
+import { readDraft, readHalfWidth, useDrafts, type Draft } from './useDrafts.ts';
+import { useHole, type HoleAccess } from '../../kit/useHole.ts';
+import { useLiveCase } from './useLiveCase.ts';
+
+export function MendPage() {
+  const { holeId = '' } = useParams();
+  const hole = useHole(holeId);
+  if (hole.error && !hole.detail) return <Failed error={hole.error} retry={() => void hole.refresh()} />;
+  if (!hole.detail || !hole.file) return <Loading what="the hole" />;
+  return <MendDesk key={holeId} access={hole} />;
+}
+
+function useWidth() {
+  const ref = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(0);
+  useLayoutEffect(() => {
+    const element = ref.current;
+    if (!element) return undefined;
+    setWidth(element.clientWidth);
+    const observer = new ResizeObserver(() => setWidth(element.clientWidth));
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, []);
+  return { ref, width };
+}
+
+/** One page for all stations: what is known on the left, the hole in the middle, what follows on the right. */
+function MendDesk({ access }: { access: HoleAccess }) {
+  const { units, rules } = useShop();
+  const detail = access.detail!;
+  const file = access.file!;
+  const params = useParams();
+  const [search, setSearch] = useSearchParams();
+  const navigate = useNavigate();
+  const { drafts, setDraft, clearDraft } = useDrafts(detail.id);
+  const [problem, setProblem] = useState<ApiProblem | null>(null);
+  const [showWorking, setShowWorking] = useState(false);
+  const phone = useMediaQuery('(max-width: 899px)');
+  const { ref, width } = useWidth();
+
+  const mend = file.mends.find((entry) => entry.outcome === 'open') ?? null;
+  const plan = mend?.plan ?? null;
+  const { built, proposal } = useLiveCase(file, drafts, units, rules);
+  const wanted = isStation(params.station) ? params.station : 'measure';
+  const hasPlan = plan !== null;
+  const closed = useMemo<Partial<Record<StationId, string>>>(
+    () => ({
+      free: 'Nothing is recorded as stuck in this hole',
+      ...(built.ok ? {} : { decide: 'Some readings are still missing' }),
+      ...(hasPlan ? {} : { prepare: 'Plan a mend first', cut: 'Plan a mend first', prove: 'Plan a mend first' }),
+    }),
+    [built.ok, hasPlan],
+  );
+  const station: StationId = closed[wanted]
+    ? wanted === 'decide'
+      ? 'measure'
+      : built.ok
+        ? 'decide'
+        : 'measure'
+    : wanted;
+  const go = useCallback(
+    (to: StationId) => void navigate(`/mend/${detail.id}/${to}?${search.toString()}`),
+    [navigate, detail.id, search],
+  );
+
+  const routes = useMemo(() => proposal?.routes ?? [], [proposal]);
+  const planned =
+    plan && station !== 'decide' && station !== 'measure'
+      ? routes.find((route) => route.id === plan.routeId)
+      : undefined;
+  const route = planned ?? routes.find((candidate) => candidate.id === search.get('route')) ?? routes[0] ?? null;
+  // The drawing with its verdicts moves within the keystroke's own frame; the sentences beside it follow in the next.
+  const live = useMemo(() => ({ built, proposal, route }), [built, proposal, route]);
+  const shown = useDeferredValue(live);
+  const select = useStable((id: string) =>
+    setSearch((before) => new URLSearchParams([...[...before].filter(([key]) => key !== 'route'), ['route', id]]), {
+      replace: true,
+    }),
+  );
+
+  const layout = useMemo(() => {
+    if (!built.ok || !proposal || width === 0) return null;
+    return plateLayout({
+      hole: built.hole,
+      assessment: proposal.assessment,
+      route: station === 'measure' || station === 'locate' ? null : route,
+      rungs: station === 'decide' ? rungsOf(routes, route?.id ?? null) : [],
+      units,
+      width,
+      sectionHeight: phone ? 240 : station === 'decide' ? 326 : 560,
+      compact: width < 520,
+    });
+  }, [built, proposal, route, routes, station, units, width, phone]);
+
+  const guarded = useCallback(async (work: () => Promise<unknown>): Promise<boolean> => {
+    try {
+      await work();
+      setProblem(null);
+      return true;
+    } catch (error) {
+      if (!(error instanceof ApiProblem)) throw error;
+      setProblem(error);
+      return false;
+    }
+  }, []);
+
+  const choose = useStable((field: keyof HoleChoices, value: unknown) => {
+    // One generic signature for twelve fields: the payload's union cannot be followed through it.
+    const payload = { field, value } as {
+      [K in keyof HoleChoices]: { field: K; value: HoleChoices[K] };
+    }[keyof HoleChoices];
+    void guarded(() => access.append('choice', payload));
+  }) as Choose;
+
+  /** Records a draft if it can be read and says something new. */
+  const record = async (quantity: QuantityId, draft: Draft) => {
+    const length = readDraft(quantity, draft, units);
+    const doubt = readHalfWidth(draft);
+    if (!length.ok || !doubt.ok) return;
+    const { text, notation, mm } = length.length;
+    const payload = { quantity, text, notation, mm, halfWidthMm: doubt.length.mm, instrument: draft.instrument };
+    const entry = file.live[quantity];
+    const same =
+      entry && entry.mm === mm && entry.halfWidthMm === payload.halfWidthMm && entry.instrument === payload.instrument;
+    if (!same) await access.append('reading', payload);
+    clearDraft(quantity, draft);
+  };
+  const commit = useStable((quantity: QuantityId) => {
+    const draft = drafts[quantity];
+    if (!draft) return;
+    if (draft.text.trim() === '') {
+      clearDraft(quantity, draft);
+      return;
+    }
+    void guarded(() => record(quantity, draft));
+  });
+
+  const planNow = useStable(async () => {
+    if (!route || !mend) return;
+    const done = await guarded(async () => {
+      for (const [quantity, draft] of Object.entries(drafts) as [QuantityId, Draft][]) await record(quantity, draft);
+      const body = {
+        id: newId(),
+        mendId: mend.id,
+        routeId: route.id,
+        digest: routeDigest(route),
+        happenedAt: new Date().toISOString(),
+      };
+      await access.post('plans', body);
+    });
+    if (done) go('prepare');
+  });
+  const recordResults = async (results: RecordedResult[], note: string) => {
+    if (!mend?.planId) return;
+    await guarded(() => access.append('result', { mendId: mend.id, planId: mend.planId!, results, note }));
+  };
+  const close = async (outcome: 'mended' | 'given-up' | 'sent-out', secondSignedBy: string | null) => {
+    if (!mend) return;
+    const done = await guarded(() =>
+      access.append('mend-closed', { mendId: mend.id, outcome, note: '', secondSignedBy }),
+    );
+    if (done) void navigate(`/holes/${detail.id}`);
+  };
+
+  useKeys({
+    w: () => proposal && station === 'decide' && setShowWorking(true),
+    ...Object.fromEntries(STATIONS.map((entry, index) => [String(index + 1), () => !closed[entry.id] && go(entry.id)])),
+  });
+
+  useEffect(() => {
+    document.title = `${file.name} · Deep Mend`;
+  }, [file.name]);
+
+  const stale = plan !== null && (planned ? routeDigest(planned) !== plan.digest : true);
+  const gated = file.choices.duty === 'can-hurt' || file.choices.duty === 'under-code';
+  const selectedKey = route ? `${route.method}:${route.thread.id}` : null;
+
+  const decide = useStable(() => go('decide'));
+  const panel = (() => {
+    if (station === 'locate')
+      return (
+        <LocatePanel
+          detail={detail}
+          file={file}
+          onFile={async (name, faceId) => void (await guarded(() => access.append('filed', { name, faceId })))}
+          onOpen={async (what) => {
+            if (await guarded(() => access.append('mend-opened', { mendId: newId(), what }))) go('measure');
+          }}
+        />
+      );
+    if (station === 'decide' && shown.built.ok && shown.proposal && shown.route)
+      return (
+        <DecidePanel
+          hole={shown.built.hole}
+          proposal={shown.proposal}
+          route={shown.route}
+          units={units}
+          showWorking={showWorking}
+          onShowWorking={setShowWorking}
+          onSelect={select}
+          onPlan={mend ? planNow : null}
+        />
+      );
+    if (station === 'prepare' && plan)
+      return (
+        <PreparePanel plan={plan} stale={stale} units={units} onAgain={() => go('decide')} onCut={() => go('cut')} />
+      );
+    if (station === 'cut' && plan && mend)
+      return <CutPanel key={plan.digest} plan={plan} mendId={mend.id} units={units} onProve={() => go('prove')} />;
+    if (station === 'prove' && plan && mend)
+      return (
+        <ProvePanel
+          key={mend.planId}
+          plan={plan}
+          mend={mend}
+          units={units}
+          gated={gated}
+          onRecord={recordResults}
+          onClose={close}
+        />
+      );
+    return <MeasurePanel built={shown.built} proposal={shown.proposal} units={units} onDecide={decide} />;
+  })();
+
+  return (
+    <>
+      <MendTitle detail={detail} name={file.name} />
+      <StationRail current={station} closed={closed} onGo={go} />
+      {problem && (
+        <Alert
+          severity="error"
+          onClose={() => setProblem(null)}
+          sx={{ mb: 2 }}
+          action={
+            problem.problem.status === 409 ? (
+              <Button onClick={() => void access.refresh().then(() => setProblem(null))}>Show what is there now</Button>
+            ) : undefined
+          }
+        >
+          {problem.problem.detail}
+          {problem.problem.status === 409 && problem.problem.yours !== undefined && (
+            <>
+              {' '}
+              Yours: <code>{JSON.stringify(problem.problem.yours)}</code>, theirs:{' '}
+              <code>{JSON.stringify(problem.problem.theirs)}</code>.
+            </>
+          )}
+        </Alert>
+      )}
+      {!mend && station !== 'locate' && (
+        <Alert severity="info" sx={{ mb: 2 }} action={<Button onClick={() => go('locate')}>Start a mend</Button>}>
+          No mend is open on this hole. <Link to={`/holes/${detail.id}`}>See its passport</Link>
+        </Alert>
+      )}
+      <div className="desk" data-station={station}>
+        <div className="desk-known">
+          <KnownColumn
+            file={file}
+            drafts={drafts}
+            units={units}
+            readOnly={!mend}
+            choose={choose}
+            onDraft={setDraft}
+            onCommit={commit}
+          />
+        </div>
+        <div className="desk-plate" ref={ref}>
+          {layout ? (
+            <Plate
+              layout={layout}
+              units={units}
+              selectedKey={selectedKey}
+              description={`Section of ${file.name}${route ? ` with ${route.title}` : ''}, to scale`}
+              onSelect={select}
+            />
+          ) : (
+            <BlankPlate threadId={file.choices.threadId} />
+          )}
+        </div>
+        <div className="desk-panel">{panel}</div>
+      </div>
+    </>
+  );
+}
+
+/** Where the hole is, as a way back to its asset and its passport. */
+const MendTitle = memo(function MendTitle({ detail, name }: { detail: HoleDetail; name: string }) {
+  const { place } = detail;
+  return (
+    <Typography variant="h1" sx={{ fontSize: 16, fontWeight: 400, mb: 0.5, '& a': { color: 'text.secondary' } }}>
+      {place ? (
+        <>
+          <Link to={`/assets/${place.assetId}`}>{place.assetName}</Link> / {place.faceName} /{' '}
+        </>
+      ) : (
+        'Loose part / '
+      )}
+      <b>{name}</b>
+    </Typography>
+  );
+});
+
+/** The plate before there is enough to draw: it says what it waits for. */
+function BlankPlate({ threadId }: { threadId: string | undefined }) {
+  return (
+    <Box
+      sx={{
+        bgcolor: PLATE.ground,
+        color: PLATE.scribe,
+        borderRadius: '10px',
+        minHeight: { xs: 140, md: 420 },
+        p: 3,
+        display: 'grid',
+        alignContent: 'center',
+        gap: 1,
+      }}
+    >
+      <Typography variant="h2" component="p">
+        {threadId ? threadById(threadId).designation : 'The hole is drawn here'}
+      </Typography>
+      <Typography>
+        {threadId
+          ? 'Depth, material and damage make it a section to scale.'
+          : 'Start with its thread. Each reading moves the drawing.'}
+      </Typography>
+    </Box>
+  );
+}

@@ -1,0 +1,171 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import {
+  ENGINE_VERSION,
+  formatLength,
+  formatLoad,
+  speak,
+  type FrozenPlan,
+  type UnitSystem,
+  type WorkStep,
+} from '@deep-mend/core';
+import { useState } from 'react';
+import { FONT } from '../../app/theme.ts';
+import { Figure } from '../../kit/Figure.tsx';
+import { Verdict } from '../../kit/Verdict.tsx';
+
+function stepNumber(step: WorkStep, units: UnitSystem): { main: string; unit: string; label: string } | null {
+  if (!step.number) return null;
+  if ('text' in step.number) return { main: step.number.text, unit: '', label: step.number.label };
+  return {
+    main: formatLength(step.number.valueMm, units, units === 'mm' ? 1 : 3),
+    unit: units,
+    label: step.number.label,
+  };
+}
+
+/** The frozen plan: its numbers and the work card. It does not move until someone plans again. */
+export function PreparePanel({
+  plan,
+  stale,
+  units,
+  onAgain,
+  onCut,
+}: {
+  plan: FrozenPlan;
+  stale: boolean;
+  units: UnitSystem;
+  onAgain: () => void;
+  onCut: () => void;
+}) {
+  const { numbers } = plan;
+  const length = (mm: number) => formatLength(mm, units, units === 'mm' ? 1 : 3);
+  return (
+    <Box component="section" aria-label="The plan">
+      <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline', pb: 1 }}>
+        <Typography variant="h3" component="h2">
+          Planned: {plan.title}
+        </Typography>
+        <Verdict verdict={plan.verdict} />
+      </Box>
+      {stale && (
+        <Alert severity="warning" action={<Button onClick={onAgain}>Weigh again</Button>} sx={{ mb: 1.5 }}>
+          {plan.engineVersion === ENGINE_VERSION
+            ? 'The readings or house rules changed since this plan was frozen.'
+            : 'The computation was improved since this plan was frozen.'}{' '}
+          Its numbers are the old ones.
+        </Alert>
+      )}
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5, mb: 2 }}>
+        <Figure
+          label="Drill"
+          main={numbers.drillId ?? 'none'}
+          note={numbers.drillId ? `bores about ${length(numbers.boreMm)}` : 'nothing is cut away'}
+        />
+        <Figure
+          label="Screw goes back"
+          main={plan.threadId}
+          note={`${plan.fastenerName}, reaching ${length(numbers.screwReachMm)}`}
+        />
+        <Figure
+          label="Full thread to"
+          main={length(numbers.fullThreadToMm)}
+          unit={units}
+          note={numbers.drillTipMm > numbers.fullThreadToMm ? `drill tip at ${length(numbers.drillTipMm)}` : undefined}
+        />
+        <Figure
+          label="Strips at"
+          main={numbers.stripLoadN === null ? 'unknown' : formatLoad(numbers.stripLoadN, units)}
+          note={`screw breaks at ${formatLoad(numbers.breakLoadN, units)}`}
+        />
+      </Box>
+      <Button variant="contained" fullWidth onClick={onCut} sx={{ mb: 2 }} className="no-print">
+        Go to the machine
+      </Button>
+      <Typography variant="h3" component="h3">
+        Work card
+      </Typography>
+      <Box component="ol" sx={{ pl: 3, m: 0 }}>
+        {plan.steps.map((step) => (
+          <Box component="li" key={step.id} sx={{ py: 0.75, borderTop: 1, borderColor: 'divider' }}>
+            <Typography sx={{ fontWeight: 700 }}>{step.title}</Typography>
+            <Typography sx={{ fontSize: 15 }}>{speak(step.what, units)}</Typography>
+            {step.caution && <Typography sx={{ fontSize: 14, color: 'warning.main' }}>{step.caution}</Typography>}
+          </Box>
+        ))}
+      </Box>
+      <Typography sx={{ fontSize: 13.5, color: 'text.secondary', mt: 1 }}>
+        Numbers frozen by engine {plan.engineVersion}. The product plans; it does not approve. The maker’s limits and
+        local codes go first.
+      </Typography>
+      <Button onClick={() => window.print()} className="no-print">
+        Print the card
+      </Button>
+    </Box>
+  );
+}
+
+/** One step at a time, the number that matters in huge type. */
+export function CutPanel({
+  plan,
+  mendId,
+  units,
+  onProve,
+}: {
+  plan: FrozenPlan;
+  mendId: string;
+  units: UnitSystem;
+  onProve: () => void;
+}) {
+  const key = `step:${mendId}:${plan.digest}`;
+  const [index, setIndex] = useState(() => Math.min(Number(localStorage.getItem(key) ?? 0), plan.steps.length - 1));
+  const go = (to: number) => {
+    localStorage.setItem(key, String(to));
+    setIndex(to);
+  };
+  const step = plan.steps[index]!;
+  const number = stepNumber(step, units);
+  const last = index === plan.steps.length - 1;
+  return (
+    <Box component="section" aria-label="At the machine">
+      <Typography sx={{ fontFamily: FONT.label, color: 'text.secondary' }}>
+        Step {index + 1} of {plan.steps.length}
+      </Typography>
+      <Typography variant="h2" component="h2" sx={{ mb: 1 }}>
+        {step.title}
+      </Typography>
+      {number && (
+        <Box sx={{ borderTop: 2, borderColor: 'text.primary' }}>
+          <Typography sx={{ fontSize: { xs: 72, md: 84 }, fontWeight: 700, lineHeight: 1.05 }}>
+            {number.main}
+            <Box component="span" sx={{ fontSize: 26, fontWeight: 400, ml: 1 }}>
+              {number.unit}
+            </Box>
+          </Typography>
+          <Typography sx={{ fontFamily: FONT.label, color: 'text.secondary' }}>{number.label}</Typography>
+        </Box>
+      )}
+      <Typography sx={{ fontSize: 19, my: 2 }}>{speak(step.what, units)}</Typography>
+      {step.caution && (
+        <Alert severity="warning" sx={{ mb: 2 }}>
+          {step.caution}
+        </Alert>
+      )}
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 2fr', gap: 1 }}>
+        <Button variant="outlined" disabled={index === 0} onClick={() => go(index - 1)} sx={{ minHeight: 64 }}>
+          Back
+        </Button>
+        <Button
+          variant="contained"
+          onClick={() => (last ? onProve() : go(index + 1))}
+          sx={{ minHeight: 64, fontSize: 18 }}
+        >
+          {last ? 'Measure what was cut' : 'Done, next'}
+        </Button>
+      </Box>
+      {!last && <Typography sx={{ mt: 2, color: 'text.secondary' }}>Next: {plan.steps[index + 1]!.title}</Typography>}
+    </Box>
+  );
+}

@@ -1,0 +1,210 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import {
+  formatLength,
+  QUANTITIES,
+  speak,
+  threadById,
+  type Generation,
+  type MendEntry,
+  type ReadingEntry,
+  type UnitSystem,
+} from '@deep-mend/core';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { ApiProblem } from '../../api/client.ts';
+import { useShop } from '../../app/ShopContext.tsx';
+import { readableDate } from '../../kit/format.ts';
+import { Failed, Loading } from '../../kit/states.tsx';
+import { useHole } from '../../kit/useHole.ts';
+import { CorrectReading } from './CorrectReading.tsx';
+import { GenerationRings } from './GenerationRings.tsx';
+
+const METHOD_WORDS: Record<Generation['method'], string> = {
+  'as-made': 'as made',
+  'clean-up': 'cleaned up',
+  'longer-screw': 'longer screw',
+  oversize: 'retapped oversize',
+  'wire-coil': 'wire coil insert',
+};
+const OUTCOME_WORDS = { open: 'under way', mended: 'mended', 'given-up': 'given up', 'sent-out': 'sent out' } as const;
+const STATE_WORDS = {
+  live: '',
+  superseded: 'read again later',
+  struck: 'struck out',
+  moved: 'moved to another hole',
+  past: 'before the mend',
+} as const;
+
+function Mend({ mend, units }: { mend: MendEntry; units: UnitSystem }) {
+  const length = (mm: number) => `${formatLength(mm, units, units === 'mm' ? 2 : 3)} ${units}`;
+  const { plan } = mend;
+  return (
+    <Box component="section" sx={{ borderTop: 1, borderColor: 'divider', py: 1.5 }}>
+      <Typography variant="h3">
+        {readableDate(mend.openedAt)}: {mend.what || 'no word on what happened'}
+      </Typography>
+      <Typography>
+        {OUTCOME_WORDS[mend.outcome]}
+        {mend.closedAt ? `, ${readableDate(mend.closedAt)}, signed by ${mend.signedBy}` : ''}
+        {mend.secondSignedBy ? ' and a second person' : ''}
+      </Typography>
+      {plan && (
+        <Typography sx={{ color: 'text.secondary' }}>
+          {plan.title}: {plan.numbers.drillId ? `drill ${plan.numbers.drillId}, ` : ''}cut to{' '}
+          {length(plan.numbers.outermostMm)} over all, full thread to {length(plan.numbers.fullThreadToMm)}, screw
+          reaching {length(plan.numbers.screwReachMm)}. Engine {plan.engineVersion}.
+          {mend.supersededPlans > 0 ? ` Planned ${mend.supersededPlans + 1} times.` : ''}
+        </Typography>
+      )}
+      {mend.results && (
+        <Typography>
+          Measured:{' '}
+          {mend.results
+            .map((result) => {
+              const title = plan?.expectations.find((e) => e.id === result.id)?.title ?? result.id;
+              return `${title.toLowerCase()} ${result.mm === undefined ? (result.passed ? 'yes' : 'no') : length(result.mm)}`;
+            })
+            .join('; ')}
+          .{mend.resultNote ? ` “${mend.resultNote}”` : ''}
+        </Typography>
+      )}
+    </Box>
+  );
+}
+
+function reading(entry: ReadingEntry): string {
+  const bare = /^[\d.,\s]+$/.test(entry.text);
+  return `${entry.text}${bare ? ` ${entry.notation}` : ''} ± ${entry.halfWidthMm} mm`;
+}
+
+/** One hole's life: generations as rings, mends, readings with their corrections, who signed. */
+export function PassportPage() {
+  const { holeId = '' } = useParams();
+  const { units } = useShop();
+  const access = useHole(holeId);
+  const [correcting, setCorrecting] = useState<ReadingEntry | null>(null);
+  const [problem, setProblem] = useState('');
+  const { detail, file } = access;
+  if (access.error && !detail) return <Failed error={access.error} retry={() => void access.refresh()} />;
+  if (!detail || !file) return <Loading what="the passport" />;
+  const open = file.mends.find((mend) => mend.outcome === 'open');
+  const guarded = async (work: () => Promise<unknown>) => {
+    try {
+      await work();
+      setCorrecting(null);
+      setProblem('');
+    } catch (error) {
+      if (!(error instanceof ApiProblem)) throw error;
+      setProblem(error.message);
+    }
+  };
+  return (
+    <Box sx={{ pt: 1.5 }}>
+      <Typography sx={{ fontSize: 15 }}>
+        {detail.place ? (
+          <>
+            <Link to={`/assets/${detail.place.assetId}`}>{detail.place.assetName}</Link> / {detail.place.faceName} /
+          </>
+        ) : (
+          'Loose part /'
+        )}
+      </Typography>
+      <Box sx={{ display: 'flex', gap: 2, justifyContent: 'space-between', flexWrap: 'wrap', alignItems: 'center' }}>
+        <Typography variant="h1">
+          {file.name}
+          {file.choices.threadId ? `, ${threadById(file.choices.threadId).designation}` : ''}
+        </Typography>
+        <Box className="no-print">
+          <Button onClick={() => window.print()}>Print</Button>
+          <Button variant="contained" component={Link} to={open ? `/mend/${holeId}` : `/mend/${holeId}/locate`}>
+            {open ? 'Go on with the mend' : 'Start a mend'}
+          </Button>
+        </Box>
+      </Box>
+      {problem !== '' && <Alert severity="error">{problem}</Alert>}
+      <Box sx={{ display: 'grid', gap: { xs: 3, md: 5 }, gridTemplateColumns: { md: '300px minmax(0, 1fr)' }, mt: 2 }}>
+        <Box component="section" aria-label="Generations">
+          <GenerationRings generations={file.generations} open={open !== undefined} />
+          <Box component="ol" reversed sx={{ listStyle: 'none', p: 0, mt: 2 }}>
+            {[...file.generations].reverse().map((generation) => (
+              <Box component="li" key={generation.number} sx={{ borderTop: 1, borderColor: 'divider', py: 1 }}>
+                <b>Generation {generation.number}</b>: {METHOD_WORDS[generation.method]}
+                {generation.threadId ? `, ${threadById(generation.threadId).designation}` : ''}
+                <Typography sx={{ fontSize: 14.5, color: 'text.secondary' }}>
+                  {generation.outermostMm
+                    ? `cut to ${formatLength(generation.outermostMm, units, units === 'mm' ? 2 : 3)} ${units}`
+                    : 'thread not named yet'}
+                  {generation.number > 0 ? `, ${readableDate(generation.at)}, ${generation.signedBy}` : ''}
+                </Typography>
+              </Box>
+            ))}
+          </Box>
+        </Box>
+        <Box>
+          <Typography variant="h2" sx={{ borderTop: 2, borderColor: 'text.primary', pt: 0.75 }}>
+            Mends
+          </Typography>
+          {[...file.mends].reverse().map((mend) => (
+            <Mend key={mend.id} mend={mend} units={units} />
+          ))}
+          {file.mends.length === 0 && <Typography sx={{ py: 1 }}>None so far.</Typography>}
+          <Typography variant="h2" sx={{ borderTop: 2, borderColor: 'text.primary', pt: 0.75, mt: 3 }}>
+            Readings
+          </Typography>
+          {[...file.readings].reverse().map((entry) => {
+            const gone = entry.state === 'struck' || entry.state === 'moved';
+            return (
+              <Box
+                key={entry.id}
+                sx={{
+                  display: 'grid',
+                  gridTemplateColumns: 'minmax(0, 1fr) auto',
+                  borderTop: 1,
+                  borderColor: 'divider',
+                  py: 0.75,
+                  alignItems: 'center',
+                }}
+              >
+                <Box>
+                  <Typography sx={{ textDecoration: gone ? 'line-through' : 'none' }}>
+                    {QUANTITIES.find((row) => row.id === entry.quantity)!.name}: <b>{reading(entry)}</b>
+                  </Typography>
+                  <Typography sx={{ fontSize: 14, color: 'text.secondary' }}>
+                    {readableDate(entry.happenedAt)}, {entry.actor}
+                    {STATE_WORDS[entry.state] === '' ? '' : ` · ${STATE_WORDS[entry.state]}`}
+                    {entry.reason ? `: ${speak(entry.reason, units)}` : ''}
+                    {entry.movedFrom ? ' · moved here from another hole' : ''}
+                  </Typography>
+                </Box>
+                {!gone && (
+                  <Button
+                    size="small"
+                    className="no-print"
+                    onClick={() => setCorrecting(entry)}
+                    aria-label={`Correct ${QUANTITIES.find((row) => row.id === entry.quantity)!.name}`}
+                  >
+                    Correct
+                  </Button>
+                )}
+              </Box>
+            );
+          })}
+          {file.readings.length === 0 && <Typography sx={{ py: 1 }}>None so far.</Typography>}
+        </Box>
+      </Box>
+      {correcting && (
+        <CorrectReading
+          entry={correcting}
+          holeId={holeId}
+          words={reading(correcting)}
+          onClose={() => setCorrecting(null)}
+          onStrike={(reason) => guarded(() => access.append('reading-struck', { readingId: correcting.id, reason }))}
+          onMove={(body) => guarded(() => access.post('moves', body))}
+        />
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,89 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import type { HoleDetail, NewHole } from '@deep-mend/contract';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { ApiProblem, newId, write } from '../api/client.ts';
+import { useShop } from '../app/ShopContext.tsx';
+
+interface Props {
+  /** The face that the hole is in, or null for a loose part that is filed later. */
+  face: { id: string; name: string } | null;
+  onClose: () => void;
+}
+
+/** Two fields and the mend is open: which hole, what happened. */
+export function StartMend({ face, onClose }: Props) {
+  const { actor } = useShop();
+  const navigate = useNavigate();
+  const [name, setName] = useState('');
+  const [what, setWhat] = useState('');
+  const [problem, setProblem] = useState('');
+  const [id] = useState(newId);
+  const start = async () => {
+    const body: NewHole = {
+      id,
+      name: name.trim(),
+      faceId: face?.id ?? null,
+      mend: { id: newId(), what: what.trim() },
+      happenedAt: new Date().toISOString(),
+    };
+    try {
+      await write<HoleDetail>('POST', '/holes', body, { actorId: actor.id, key: newId() });
+      void navigate(`/mend/${id}/measure`);
+    } catch (error) {
+      if (!(error instanceof ApiProblem)) throw error;
+      setProblem(error.message);
+    }
+  };
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="start-title">
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          void start();
+        }}
+      >
+        <DialogTitle id="start-title">{face ? `A hole in ${face.name}` : 'Start a mend'}</DialogTitle>
+        <DialogContent sx={{ display: 'grid', gap: 2, pt: '8px !important' }}>
+          <TextField
+            autoFocus
+            label={face ? 'Which hole' : 'Part and hole'}
+            placeholder={face ? 'Hole 4' : 'Pump cover, hole 2'}
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+            slotProps={{ htmlInput: { maxLength: 120 } }}
+          />
+          <TextField
+            label="What happened"
+            placeholder="pulled out when tightened"
+            value={what}
+            onChange={(event) => setWhat(event.target.value)}
+            slotProps={{ htmlInput: { maxLength: 400 } }}
+          />
+          {!face && (
+            <Typography sx={{ fontSize: 14, color: 'text.secondary' }}>
+              It starts on a loose part. You can file it under an asset later; nothing is lost.
+            </Typography>
+          )}
+          {problem !== '' && (
+            <Typography role="alert" color="error">
+              {problem}
+            </Typography>
+          )}
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={onClose}>Not now</Button>
+          <Button type="submit" variant="contained" disabled={name.trim() === ''}>
+            Measure it
+          </Button>
+        </DialogActions>
+      </form>
+    </Dialog>
+  );
+}
