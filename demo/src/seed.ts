@@ -1,0 +1,187 @@
+import type { Actor, AssetSummary, HoleDetail, Page, ShopSettings } from '@deep-mend/contract';
+import {
+  caseFromInputs,
+  foldHole,
+  inputsOf,
+  parseLength,
+  proposeRoutes,
+  QUANTITIES,
+  INSTRUMENTS,
+  routeDigest,
+  type Expectation,
+  type HoleEvent,
+  type QuantityId,
+} from '@deep-mend/core';
+import { v7 } from 'uuid';
+import { ASSETS, SHOP_NAME, type DemoAsset, type DemoFace, type DemoMend } from './scenario.ts';
+
+/**
+ * Loads the made-up shop into a running server through its own API, so that every record passes the same doors as a
+ * person's. Does nothing when the shop has assets already.
+ */
+
+const base = `${process.argv[2]}/api/v1`;
+let actors: Actor[] = [];
+let settings: ShopSettings;
+
+async function call<T>(method: string, path: string, body?: object, headers: Record<string, string> = {}): Promise<T> {
+  const reply = await fetch(base + path, {
+    method,
+    headers: { 'Content-Type': 'application/json', 'Idempotency-Key': v7(), ...headers },
+    ...(body ? { body: JSON.stringify(body) } : {}),
+  });
+  const answer = (await reply.json()) as T;
+  if (!reply.ok) throw new Error(`${method} ${path}: ${JSON.stringify(answer)}`);
+  return answer;
+}
+
+const actorId = (name: string) => actors.find((actor) => actor.name === name)!.id;
+
+/** A hole while its events are added one after the other, a few minutes apart. */
+class Story {
+  readonly id: string;
+  private detail: HoleDetail;
+  private at: number;
+  by: DemoMend['by'] = 'Mechanic A';
+
+  constructor(detail: HoleDetail, daysAgo: number) {
+    this.id = detail.id;
+    this.detail = detail;
+    this.at = Date.now() - daysAgo * 86_400_000;
+  }
+
+  startAt(daysAgo: number): void {
+    this.at = Date.now() - daysAgo * 86_400_000;
+  }
+
+  private next() {
+    this.at = Math.min(this.at + 4 * 60_000, Date.now());
+    return {
+      happenedAt: new Date(this.at).toISOString(),
+      headers: { 'If-Match': `"${this.detail.revision}"`, 'X-Actor': actorId(this.by) },
+    };
+  }
+
+  async append(kind: string, payload: object): Promise<void> {
+    const { happenedAt, headers } = this.next();
+    this.detail = await call<HoleDetail>(
+      'POST',
+      `/holes/${this.id}/events`,
+      { id: v7(), kind, payload, happenedAt },
+      headers,
+    );
+  }
+
+  get file() {
+    return foldHole(this.detail.events as unknown as HoleEvent[]);
+  }
+
+  /** Freezes the first route that stands and returns its plan's id and what it expects. */
+  async plan(mendId: string): Promise<{ planId: string; expectations: Expectation[] }> {
+    const built = caseFromInputs(inputsOf(this.file), {
+      rules: settings.rules,
+      rack: { setIds: settings.drillSets, missingIds: settings.missingDrills },
+    });
+    if (!built.ok) throw new Error(`demo hole lacks ${built.missing.join()}`);
+    const route = proposeRoutes(built.hole).routes[0]!;
+    const { happenedAt, headers } = this.next();
+    const planId = v7();
+    this.detail = await call<HoleDetail>(
+      'POST',
+      `/holes/${this.id}/plans`,
+      { id: planId, mendId, routeId: route.id, digest: routeDigest(route), happenedAt },
+      headers,
+    );
+    return { planId, expectations: this.file.mends.at(-1)!.plan!.expectations };
+  }
+}
+
+async function readings(story: Story, rows: DemoMend['readings']): Promise<void> {
+  for (const [quantity, text] of Object.entries(rows) as [QuantityId, string][]) {
+    const parsed = parseLength(text, { bareUnit: 'mm' });
+    if (!parsed.ok) throw new Error(`demo reading ${text}`);
+    const { usual } = QUANTITIES.find((row) => row.id === quantity)!;
+    const { halfWidthMm } = INSTRUMENTS.find((row) => row.id === usual)!;
+    await story.append('reading', {
+      quantity,
+      text: parsed.length.text,
+      notation: parsed.length.notation,
+      mm: parsed.length.mm,
+      halfWidthMm,
+      instrument: usual,
+    });
+  }
+}
+
+/** What a careful hand finds: the middle of what was expected. */
+function found(expectation: Expectation): object {
+  if (expectation.kind === 'pass-fail') return { id: expectation.id, passed: true };
+  const low = expectation.lowMm ?? 0;
+  const mm = expectation.highMm === null ? low + 0.4 : (low + expectation.highMm) / 2;
+  return { id: expectation.id, mm: Number(mm.toFixed(2)) };
+}
+
+async function tell(story: Story, mend: DemoMend, mendId: string): Promise<void> {
+  story.by = mend.by;
+  for (const [field, value] of Object.entries(mend.choices)) await story.append('choice', { field, value });
+  await readings(story, mend.readings);
+  if (mend.ending === 'measure' || mend.ending === 'decide') return;
+  const close = (outcome: string, secondSignedBy: string | null) =>
+    story.append('mend-closed', { mendId, outcome, note: '', secondSignedBy });
+  if (mend.ending === 'sent-out' || mend.ending === 'given-up') return close(mend.ending, null);
+  const { planId, expectations } = await story.plan(mendId);
+  if (mend.ending === 'prepare') return;
+  await story.append('result', { mendId, planId, results: expectations.map(found), note: mend.note ?? '' });
+  if (mend.ending === 'mended') await close('mended', mend.choices.duty === 'can-hurt' ? actorId('Lead hand') : null);
+}
+
+async function seedHole(face: DemoFace, faceId: string, hole: DemoFace['holes'][number]): Promise<void> {
+  const [first, ...later] = hole.mends ?? [];
+  const daysAgo = first?.daysAgo ?? 1000;
+  const mendId = v7();
+  const body = {
+    id: v7(),
+    name: hole.name,
+    faceId,
+    mend: first ? { id: mendId, what: first.what } : null,
+    happenedAt: new Date(Date.now() - daysAgo * 86_400_000).toISOString(),
+  };
+  const story = new Story(
+    await call<HoleDetail>('POST', '/holes', body, { 'X-Actor': actorId(first?.by ?? 'Mechanic A') }),
+    daysAgo,
+  );
+  if (!first) return story.append('choice', { field: 'threadId', value: face.threadId });
+  await tell(story, first, mendId);
+  for (const mend of later) {
+    const id = v7();
+    story.startAt(mend.daysAgo);
+    story.by = mend.by;
+    await story.append('mend-opened', { mendId: id, what: mend.what });
+    await tell(story, mend, id);
+  }
+}
+
+async function seedAsset(asset: DemoAsset): Promise<void> {
+  const assetId = v7();
+  await call('POST', '/assets', { id: assetId, name: asset.name, note: asset.note });
+  for (const face of asset.faces) {
+    const faceId = v7();
+    await call('POST', `/assets/${assetId}/faces`, { id: faceId, name: face.name });
+    for (const hole of face.holes) await seedHole(face, faceId, hole);
+  }
+}
+
+const { items } = await call<Page<AssetSummary>>('GET', '/assets?limit=1');
+if (items.length === 0) {
+  console.log('Loading the demo shop …');
+  const reply = await fetch(`${base}/shop`);
+  settings = {
+    ...((await reply.json()) as ShopSettings),
+    name: SHOP_NAME,
+    drillSets: ['metric-tenths', 'metric-halves', 'fractional', 'number', 'letter'],
+    setUp: true,
+  };
+  await call('PUT', '/shop', settings, { 'If-Match': reply.headers.get('etag')! });
+  actors = await call<Actor[]>('GET', '/actors');
+  await Promise.all(ASSETS.map(seedAsset));
+}

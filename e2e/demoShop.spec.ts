@@ -1,0 +1,217 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+
+const demo = () => process.env.DEMO_URL!;
+
+async function openMend(page: Page, part: string) {
+  await page.goto(demo());
+  await page
+    .getByRole('link', { name: new RegExp(part) })
+    .first()
+    .click();
+  await expect(page.getByRole('navigation', { name: 'Stations' })).toBeVisible();
+}
+
+test('the drawing and the verdicts move with every keystroke, before anything is recorded', async ({ page }) => {
+  await openMend(page, 'pulled out when tightened');
+  const flag = page.locator('[data-flag="damage"]');
+  await expect(flag).toContainText('9.0');
+  const damage = page.getByLabel('Stripped from the face to', { exact: true });
+  await damage.fill('14');
+  await expect(flag).toContainText('14.0');
+  await expect(page.getByRole('radio', { name: /^Clean up and reuse: does not hold/ })).toHaveCount(0);
+  await damage.fill('');
+  await damage.blur();
+  await expect(flag).toContainText('9.0');
+});
+
+test('an unsaved draft survives a reload; units switch everywhere and back', async ({ page }) => {
+  await openMend(page, 'drain plug turns');
+  const bore = page.getByLabel('Bore now, widest', { exact: true });
+  await bore.fill('14.x');
+  await expect(page.getByText('does not read as a length')).toBeVisible();
+  await page.reload();
+  await expect(bore).toHaveValue('14.x');
+  await bore.fill('');
+  await bore.blur();
+  await page.locator('body').press('u');
+  await expect(page.getByText('diameter, in')).toBeVisible();
+  await page.locator('body').press('u');
+  await expect(page.getByText('diameter, mm')).toBeVisible();
+});
+
+test('a missing drill is replaced by its neighbours, on the quick line and in the routes', async ({ page }) => {
+  await page.goto(`${demo()}/crib`);
+  const missing = page.getByRole('combobox', { name: 'Missing or worn out' });
+  const sizes = page.getByText(/sizes in the rack/);
+  const before = await sizes.textContent();
+  await missing.fill('6.8 mm');
+  await page.getByRole('option', { name: '6.8 mm' }).click();
+  await expect(sizes).not.toHaveText(before!);
+  await missing.blur();
+  await page.locator('body').press('/');
+  await page.keyboard.type('M8');
+  const card = page.locator('[aria-live=polite]').last();
+  await expect(card).toContainText('Tap drill');
+  await expect(card).toContainText('17/64 in');
+  await expect(card).toContainText('6.9 mm');
+  await page.keyboard.press('Escape');
+  await missing.press('Backspace');
+  await expect(sizes).toHaveText(before!);
+});
+
+test('the quick line answers threads and drills, and says what it could not read', async ({ page }) => {
+  await page.goto(`${demo()}/desk`);
+  for (const [text, answer] of [
+    ['3/8-16', '5/16 in'],
+    ['M10x1', '9 mm'],
+    ['27/64', '1/2-13 UNC'],
+    ['#7', '1/4-20 UNC'],
+    ['Q', '8.433 mm'],
+    ['8', 'body size of M8'],
+    ['M8x', 'lacks its pitch'],
+    ['9'.repeat(10_000), 'at most 40'],
+  ] as const) {
+    await page.getByLabel('A thread or a drill', { exact: true }).fill(text);
+    await expect(page.getByRole('main')).toContainText(answer);
+  }
+});
+
+test('a worn bolt, a bore alone and a binding test screw name their threads', async ({ page }) => {
+  await page.goto(`${demo()}/desk`);
+  const answer = page
+    .getByRole('region', { name: 'Which thread is this?' })
+    .or(page.locator('section', { hasText: 'Which thread is this?' }));
+  await page.getByLabel('Across the screw’s crests, mm').fill('7.75');
+  await page.getByLabel('its crests are worn').check();
+  await expect(answer.getByText('Not enough evidence yet')).toBeVisible();
+  await expect(answer.getByText(/Measure ten pitches/)).toBeVisible();
+  await page.getByLabel('Length over pitches, mm').fill('12.5');
+  await expect(answer.getByRole('heading', { name: 'It is M8 × 1.25' })).toBeVisible();
+  await page.getByLabel('Length over pitches, mm').fill('14.1');
+  await expect(answer.getByRole('heading', { name: 'It is 5/16-18 UNC' })).toBeVisible();
+  await page.getByRole('button', { name: 'Clear' }).click();
+  await page.getByLabel('Bore of the hole, mm').fill('6.6');
+  await page.getByLabel('A known screw').fill('M8');
+  await page.getByLabel('binds after, turns').fill('1');
+  await expect(answer.getByRole('button', { name: '5/16-18 UNC' })).toBeVisible();
+  await page.getByLabel('binds after, turns').fill('many');
+  await expect(page.getByText('“many” was read')).toBeVisible();
+});
+
+test('a loose part is filed later with its history; a reading is struck out with a reason', async ({ page }) => {
+  await page.goto(demo());
+  await page.getByRole('button', { name: 'Start a mend' }).click();
+  await page.getByLabel('Part and hole').fill('Bracket, hole 2');
+  await page.getByRole('button', { name: 'Measure it' }).click();
+  await page.getByLabel('Depth or thickness', { exact: true }).fill('31');
+  await page.getByLabel('Depth or thickness', { exact: true }).press('Enter');
+  await page.getByLabel('Depth or thickness', { exact: true }).fill('13');
+  await page.getByLabel('Depth or thickness', { exact: true }).press('Enter');
+  await page.getByRole('button', { name: 'Locate' }).click();
+  await page.getByRole('combobox', { name: 'Asset' }).fill('Linkspan');
+  await page.getByRole('option', { name: 'Linkspan' }).click();
+  await page.getByRole('combobox', { name: 'Face' }).click();
+  await page.getByRole('option', { name: 'Hinge bracket' }).click();
+  await page.getByRole('button', { name: 'File it there' }).click();
+  await expect(page.getByRole('heading', { name: 'Linkspan, Hinge bracket', exact: true })).toBeVisible();
+
+  await page.goto(page.url().replace(/mend\/([^/]+).*/, 'holes/$1'));
+  await expect(page.getByText('13 mm ± 0.3 mm')).toBeVisible();
+  await page.getByRole('button', { name: 'Correct Depth' }).first().click();
+  await page.getByLabel('Why').fill('rod tilted');
+  await page.getByRole('button', { name: 'Strike it out' }).click();
+  await expect(page.getByText('struck out: rod tilted')).toBeVisible();
+});
+
+test('by keyboard only: from the shop to a frozen plan', async ({ page }) => {
+  await page.goto(demo());
+  const tabTo = async (name: RegExp, role: 'link' | 'button' | 'radio' = 'link') => {
+    const target = page.getByRole(role, role === 'radio' ? { name, checked: true } : { name }).first();
+    await expect(target).toBeVisible();
+    for (let presses = 0; presses < 80; presses += 1) {
+      if (await target.evaluate((element) => element === document.activeElement)) return;
+      await page.keyboard.press('Tab');
+    }
+    throw new Error(`Tab never reached ${name}`);
+  };
+  await tabTo(/found at the yearly check/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: /^Planned:/ })).toBeVisible();
+  await page.keyboard.press('4');
+  await expect(page.getByRole('radiogroup', { name: 'Ways to mend, by the metal they take' })).toBeVisible();
+  await page.keyboard.press('w');
+  await expect(page.getByRole('dialog')).toContainText('the working');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await tabTo(/./, 'radio');
+  await page.keyboard.press('ArrowDown');
+  const planButton = page.getByRole('button', { name: /^Plan this mend/ });
+  await expect(planButton).toBeEnabled();
+  await tabTo(/^Plan this mend/, 'button');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: /^Planned:/ })).toBeVisible();
+  await page.keyboard.press('2');
+  await expect(page.getByText('What the readings say')).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog')).toContainText('stations of a mend');
+});
+
+test('two people change one hole: the second sees both and nothing is overwritten', async ({ page, context }) => {
+  await openMend(page, 'loose, worn oval');
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await other.getByLabel('Cut in').selectOption({ label: 'Brass' });
+  await expect(other.getByLabel('Cut in')).toHaveValue('brass');
+  await page.getByLabel('Cut in').selectOption({ label: 'Zinc die casting' });
+  await expect(page.getByRole('alert')).toContainText('brass');
+  await page.getByRole('button', { name: 'Show what is there now' }).click();
+  await expect(page.getByLabel('Cut in')).toHaveValue('brass');
+});
+
+test('at phone width nothing runs off the side and a rung can be tapped', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openMend(page, 'pulled out when tightened');
+  const rung = page.getByRole('radio', { name: /^Retap M10 × 1.5/ });
+  await rung.click();
+  await expect(rung).toHaveAttribute('aria-checked', 'true');
+  expect((await rung.boundingBox())!.height).toBeGreaterThanOrEqual(44);
+  for (const path of ['/', '/assets', '/desk?ask=M8', '/crib']) {
+    await page.goto(demo() + path);
+    await expect(page.getByRole('main')).toBeVisible();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  }
+});
+
+for (const scheme of ['light', 'dark'] as const) {
+  test(`no serious finding of accessibility on any main view, ${scheme}`, async ({ page }) => {
+    // Seven views under a checker that reads every element: on a busy machine it took over a minute.
+    test.setTimeout(300_000);
+    await page.emulateMedia({ colorScheme: scheme });
+    await openMend(page, 'pulled out when tightened');
+    const mend = page.url().replace(/\/[a-z]+(\?.*)?$/, '');
+    const paths = [
+      demo(),
+      `${demo()}/assets`,
+      `${demo()}/desk?ask=M8`,
+      `${demo()}/crib`,
+      `${mend}/measure`,
+      `${mend}/decide`,
+      mend.replace('/mend/', '/holes/'),
+    ];
+    for (const url of paths) {
+      await page.goto(url);
+      await expect(page.getByRole('main')).toBeVisible();
+      await expect(page.getByRole('status')).toHaveCount(0);
+      const checker = new AxeBuilder({ page });
+      // The second scheme changes colours only: nothing else needs reading twice.
+      const { violations } = await (scheme === 'dark' ? checker.withRules(['color-contrast']) : checker).analyze();
+      const serious = violations.filter(
+        (violation) => violation.impact === 'serious' || violation.impact === 'critical',
+      );
+      expect(serious.map((violation) => `${url} ${violation.id} ${violation.nodes[0]?.html.slice(0, 200)}`)).toEqual(
+        [],
+      );
+    }
+  });
+}
