@@ -42,7 +42,7 @@ test('an unsaved draft survives a reload; units switch everywhere and back', asy
 
 test('a missing drill is replaced by its neighbours, on the quick line and in the routes', async ({ page }) => {
   await page.goto(`${demo()}/crib`);
-  const missing = page.getByRole('combobox', { name: 'Missing or worn out' });
+  const missing = page.getByRole('combobox', { name: 'Missing' });
   const sizes = page.getByText(/sizes in the rack/);
   const before = await sizes.textContent();
   await missing.fill('6.8 mm');
@@ -72,7 +72,7 @@ test('the quick line answers threads and drills, and says what it could not read
     ['M8x', 'lacks its pitch'],
     ['9'.repeat(10_000), 'at most 40'],
   ] as const) {
-    await page.getByLabel('A thread or a drill', { exact: true }).fill(text);
+    await page.getByLabel('A thread, a drill or a question', { exact: true }).fill(text);
     await expect(page.getByRole('main')).toContainText(answer);
   }
 });

@@ -8,6 +8,7 @@ import {
   COIL_LENGTHS_D,
   coilEffectiveLengthMm,
   coilHole,
+  coilIsMadeFor,
   CoreError,
   depthBudget,
   drillSpeed,
@@ -73,7 +74,7 @@ const ANSWERS: { [T in PlannerTopic]: (input: PlannerInput<T>) => object } = {
       internal: internalLimits(found),
       external: externalLimits(found),
       tapDrill: chooseTapDrill(found, { targetShare: USUAL_SHARE, tough: false, rack: rack(input.sets) }).best,
-      coil: coilHole(found),
+      coil: coilIsMadeFor(found) ? coilHole(found) : null,
       clearance: clearanceHoles(found),
     };
   },

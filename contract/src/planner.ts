@@ -1,9 +1,14 @@
-import { DRILL_SETS, FASTENER_CLASS_NAMES, PARENTS } from '@deep-mend/core';
+import { DRILL_SETS, FASTENER_CLASS_NAMES, MADE_IN, PARENTS } from '@deep-mend/core';
 import { z } from 'zod';
 
-const oneOf = (rows: readonly { id: string }[]) => z.enum(rows.map((row) => row.id) as [string, ...string[]]);
+const oneOf = <T extends { id: string }>(rows: readonly T[]) =>
+  z.enum(rows.map((row) => row.id) as [T['id'], ...T['id'][]]);
 const mm = z.number().finite().positive().max(10_000);
-const ThreadText = z.string().min(1).max(40).describe('a designation: M8, M10x1, 3/8-16, M12x1.5 LH');
+const ThreadText = z
+  .string()
+  .min(1)
+  .max(60)
+  .describe('a designation: M8, M10x1, 3/8-16, M12x1.5 LH, 1/4 BSW, 2BA, G1/2, Tr40x7, custom 14.2 x 1.3 55');
 const LengthText = z.string().min(1).max(40).describe('8.5 mm, 27/64, .3125 in, #7, Q; a bare number is millimetres');
 const Sets = z.array(oneOf(DRILL_SETS)).min(1).optional().describe('drill sets owned; default all');
 
@@ -18,8 +23,32 @@ const Evidence = z.discriminatedUnion('kind', [
     threadId: z.string().max(40),
     bindsAfterTurns: z.number().min(0).max(200).nullable(),
   }),
-  z.strictObject({ kind: z.literal('region'), system: z.enum(['metric', 'inch']) }),
+  z.strictObject({ kind: z.literal('form-angle'), deg: z.number().min(0).max(90) }),
+  z.strictObject({ kind: z.literal('taper'), seen: z.boolean() }),
+  z.strictObject({ kind: z.literal('hand'), hand: z.enum(['right', 'left']) }),
+  z.strictObject({
+    kind: z.literal('made'),
+    region: oneOf(MADE_IN),
+    year: z.number().int().min(1800).max(2100).nullable(),
+  }),
 ]);
+
+const INTERNAL_CLASSES = ['4H', '5H', '6H', '7H', '1B', '2B', '3B', 'medium', 'normal', 'G', '2G', 'gauge'] as const;
+const EXTERNAL_CLASSES = [
+  '6g',
+  '6h',
+  '1A',
+  '2A',
+  '3A',
+  'close',
+  'medium',
+  'free',
+  'A',
+  'B',
+  '2G',
+  '7e',
+  'gauge',
+] as const;
 
 /** What the headless planner answers: one strict shape a topic, with an example that a test runs. */
 export const PLANNER_TOPICS = {
@@ -32,8 +61,8 @@ export const PLANNER_TOPICS = {
     summary: 'limits of a class, internal and external',
     input: z.strictObject({
       thread: ThreadText,
-      internal: z.enum(['4H', '5H', '6H', '7H', '1B', '2B', '3B']).optional(),
-      external: z.enum(['6g', '6h', '1A', '2A', '3A']).optional(),
+      internal: z.enum(INTERNAL_CLASSES).optional().describe('default: the usual class of the thread’s standard'),
+      external: z.enum(EXTERNAL_CLASSES).optional(),
     }),
     example: { thread: '1/4-20', internal: '3B', external: '2A' },
   },

@@ -1,4 +1,4 @@
-import { DRILL_SETS, INSTRUMENTS, QUANTITIES } from '@deep-mend/core';
+import { DRILL_SETS, DRILLING_SET_UPS, INSTRUMENTS, QUANTITIES, USUAL_DRILLING } from '@deep-mend/core';
 import { z } from 'zod';
 
 const oneOf = <T extends { id: string }>(rows: readonly T[]) =>
@@ -19,6 +19,8 @@ export const Reason = plainText().trim().min(1).max(500);
 const Moment = z.iso.datetime();
 const Millimetres = z.number().finite().min(0).max(10_000);
 
+const DrillMm = z.number().finite().min(0.2).max(100);
+
 export const HouseRulesSchema = z
   .strictObject({
     tapDrill: z.enum(['by-material', 'chart-75', 'major-minus-pitch']),
@@ -33,6 +35,19 @@ export const ShopSettings = z
     units: z.enum(['mm', 'in']),
     drillSets: z.array(oneOf(DRILL_SETS)).max(10),
     missingDrills: z.array(z.string().max(20)).max(300),
+    /** Single drills beside the sets, by name. */
+    singleDrills: z
+      .array(z.strictObject({ id: z.string().min(1).max(20), diameterMm: DrillMm }))
+      .max(200)
+      .default([]),
+    /** Drills that cut another size than their own, as measured. */
+    wornDrills: z
+      .array(z.strictObject({ id: z.string().min(1).max(20), cutsMm: DrillMm }))
+      .max(300)
+      .default([]),
+    drilling: z
+      .strictObject({ setUp: oneOf(DRILLING_SET_UPS), measuredOversizeMm: z.number().min(0).max(2).nullable() })
+      .default({ ...USUAL_DRILLING }),
     rules: HouseRulesSchema,
     /** False until the three questions of the first start are answered. */
     setUp: z.boolean(),

@@ -8,6 +8,7 @@ import {
   QUANTITIES,
   INSTRUMENTS,
   routeDigest,
+  shopRulesOf,
   type Expectation,
   type HoleEvent,
   type QuantityId,
@@ -78,10 +79,7 @@ class Story {
 
   /** Freezes the first route that stands and returns its plan's id and what it expects. */
   async plan(mendId: string): Promise<{ planId: string; expectations: Expectation[] }> {
-    const built = caseFromInputs(inputsOf(this.file), {
-      rules: settings.rules,
-      rack: { setIds: settings.drillSets, missingIds: settings.missingDrills },
-    });
+    const built = caseFromInputs(inputsOf(this.file), shopRulesOf(settings));
     if (!built.ok) throw new Error(`demo hole lacks ${built.missing.join()}`);
     const route = proposeRoutes(built.hole).routes[0]!;
     const { happenedAt, headers } = this.next();

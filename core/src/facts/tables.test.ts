@@ -1,5 +1,5 @@
 import { expectedBoreMm } from './drills/index.ts';
-import { COIL_LENGTHS_D, coilEffectiveLengthMm, coilHole } from './inserts/index.ts';
+import { COIL_LENGTHS_D, coilEffectiveLengthMm, coilHole, coilIsMadeFor } from './inserts/index.ts';
 import { FASTENER_CLASS_NAMES, fastenerClass, parentById, PARENTS } from './materials/index.ts';
 import { FASTENER_CLASSES } from './materials/tables/fastenerClasses.ts';
 import { THREADS, unifiedIncrementsInch } from './threads/index.ts';
@@ -81,6 +81,10 @@ test.each([
 
 test('every thread has a coil hole outside itself, and every coil length carries less than its nominal', () => {
   for (const thread of THREADS) {
+    if (!coilIsMadeFor(thread)) {
+      expect(() => coilHole(thread)).toThrow('no-coil');
+      continue;
+    }
     const coil = coilHole(thread);
     expect(coil.minorMinMm).toBeGreaterThan(thread.majorMm);
     expect(coil.pitchMaxMm).toBeLessThan(coil.majorMm);

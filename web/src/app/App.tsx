@@ -17,6 +17,7 @@ const PassportPage = lazy(() =>
   import('../features/passport/PassportPage.tsx').then((m) => ({ default: m.PassportPage })),
 );
 const CribPage = lazy(() => import('../features/crib/CribPage.tsx').then((m) => ({ default: m.CribPage })));
+const ChartsPage = lazy(() => import('../features/desk/ChartsPage.tsx').then((m) => ({ default: m.ChartsPage })));
 const DeskPage = lazy(() => import('../features/desk/DeskPage.tsx').then((m) => ({ default: m.DeskPage })));
 
 function Views({ scheme, onScheme }: { scheme: 'light' | 'dark'; onScheme: (scheme: 'light' | 'dark') => void }) {
@@ -34,6 +35,7 @@ function Views({ scheme, onScheme }: { scheme: 'light' | 'dark'; onScheme: (sche
             <Route path="mend/:holeId/:station" element={<MendPage />} />
             <Route path="holes/:holeId" element={<PassportPage />} />
             <Route path="desk" element={<DeskPage />} />
+            <Route path="desk/charts" element={<ChartsPage />} />
             <Route path="crib" element={<CribPage />} />
             <Route path="*" element={<Failed error={new Error('There is no such page. Go back to the shop.')} />} />
           </Route>

@@ -4,18 +4,18 @@ import Paper from '@mui/material/Paper';
 import Popper from '@mui/material/Popper';
 import { quickAnswer } from '@deep-mend/core';
 import { useRef, useState } from 'react';
-import { QuickCard } from '../kit/QuickCards.tsx';
+import { QuickCard } from '../kit/quick/QuickCard.tsx';
 import { useKeys } from './useKeys.ts';
 import { useShop } from './ShopContext.tsx';
 
 /** The quick line: threads and drills answered at once, from anywhere, by `/`. */
 export function QuickLine() {
-  const { units, rules } = useShop();
+  const { units, desk } = useShop();
   const [text, setText] = useState('');
   const [open, setOpen] = useState(false);
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const input = useRef<HTMLInputElement>(null);
-  const answer = quickAnswer(text, { bareUnit: units, rack: rules.rack });
+  const answer = quickAnswer(text, desk);
   useKeys({ '/': () => input.current?.focus() });
   return (
     <Box role="search" sx={{ flex: '1 1 160px', maxWidth: 340, minWidth: 120 }} className="no-print">
@@ -35,7 +35,7 @@ export function QuickLine() {
         <InputBase
           inputRef={input}
           value={text}
-          placeholder="thread or drill: M8, 27/64, #7"
+          placeholder="M8, 27/64, #7, coil M8, M8 vs 5/16-18"
           onChange={(event) => {
             setText(event.target.value);
             setOpen(true);
@@ -48,7 +48,11 @@ export function QuickLine() {
               input.current?.blur();
             }
           }}
-          inputProps={{ 'aria-label': 'Quick line: a thread or a drill', autoComplete: 'off', spellCheck: false }}
+          inputProps={{
+            'aria-label': 'Quick line: a thread, a drill or a question',
+            autoComplete: 'off',
+            spellCheck: false,
+          }}
           sx={{ flex: 1, fontSize: 16 }}
         />
         <Box

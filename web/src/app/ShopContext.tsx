@@ -1,5 +1,5 @@
 import type { Actor, ShopSettings } from '@deep-mend/contract';
-import type { ShopRules, UnitSystem } from '@deep-mend/core';
+import { shopRulesOf, type DeskShop, type ShopRules, type UnitSystem } from '@deep-mend/core';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import useSWR from 'swr';
 import { read, readWithRevision, write } from '../api/client.ts';
@@ -13,6 +13,8 @@ export interface ShopState {
   units: UnitSystem;
   toggleUnits: () => void;
   rules: ShopRules;
+  /** The same with the unit of a bare number, for quick answers. */
+  desk: DeskShop;
   save: (settings: ShopSettings) => Promise<void>;
 }
 
@@ -60,17 +62,21 @@ export function ShopProvider({
     [actorId, revision, mutate],
   );
   // One object for as long as nothing changes: the core caches the rack by it.
-  const rules = useMemo<ShopRules | null>(
-    () =>
-      settings
-        ? { rules: settings.rules, rack: { setIds: settings.drillSets, missingIds: settings.missingDrills } }
-        : null,
-    [settings],
-  );
+  const rules = useMemo<ShopRules | null>(() => (settings ? shopRulesOf(settings) : null), [settings]);
   const state = useMemo<ShopState | null>(() => {
     const actor = actors.data?.find((a) => a.id === actorId) ?? actors.data?.find((a) => a.role === 'mechanic');
     if (!settings || !rules || !actors.data || !actor) return null;
-    return { settings, actors: actors.data, actor, chooseActor, units, toggleUnits, rules, save };
+    return {
+      settings,
+      actors: actors.data,
+      actor,
+      chooseActor,
+      units,
+      toggleUnits,
+      rules,
+      desk: { ...rules, bareUnit: units },
+      save,
+    };
   }, [settings, rules, actors.data, actorId, chooseActor, units, toggleUnits, save]);
 
   if (!state) return <>{whileLoading((shop.error ?? actors.error) as Error | undefined)}</>;

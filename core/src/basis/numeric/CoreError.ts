@@ -7,6 +7,7 @@ export type CoreErrorCode =
   | 'unknown-material'
   | 'unknown-fastener-class'
   | 'unknown-tolerance'
+  | 'no-coil'
   | 'case-incomplete'
   | 'unknown-route';
 

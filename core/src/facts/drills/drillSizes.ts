@@ -1,4 +1,5 @@
 import { CoreError } from '../../basis/numeric/index.ts';
+import type { Drilling } from './expectedBore.ts';
 import { inchToMm, LETTER_DRILL_TENTHOUSANDTHS, NUMBER_DRILL_TENTHOUSANDTHS } from '../../basis/units/index.ts';
 
 export type DrillSetId = 'metric-tenths' | 'metric-halves' | 'fractional' | 'number' | 'letter';
@@ -59,25 +60,54 @@ export function drillById(id: string): DrillSize {
   return drill;
 }
 
-/** The drills a shop owns: whole sets, less the ones that are missing or worn out. */
+/** The drills a shop owns and how it drives them. */
 export interface Rack {
   setIds: readonly DrillSetId[];
+  /** Sizes of the sets that are missing. */
   missingIds: readonly string[];
+  /** Single drills beside the sets. */
+  singles?: readonly { id: string; diameterMm: number }[];
+  /** Drills that no longer cut their own size: what they were measured to cut. */
+  worn?: readonly { id: string; cutsMm: number }[];
+  /** Default: a bench drill, with the estimate of its oversize. */
+  drilling?: Drilling;
+}
+
+/** A drill as it stands in the rack: a worn one has the diameter that it cuts. */
+export interface RackDrill extends DrillSize {
+  wornFromMm?: number;
 }
 
 export const FULL_RACK: Rack = { setIds: DRILL_SETS.map((set) => set.id), missingIds: [] };
 
 // A rack is a small immutable record that is asked for many times during one proposal of routes.
-const RACK_CACHE = new WeakMap<Rack, DrillSize[]>();
+const RACK_CACHE = new WeakMap<Rack, RackDrill[]>();
 
-/** The sizes in a rack, ascending. @example rackDrills({ setIds: ['letter'], missingIds: [] }).length // 26 */
-export function rackDrills(rack: Rack): DrillSize[] {
+function fill(rack: Rack): RackDrill[] {
+  const missing = new Set(rack.missingIds);
+  const cuts = new Map((rack.worn ?? []).map((row) => [row.id, row.cutsMm]));
+  const fromSets = DRILL_SIZES.filter((size) => size.sets.some((set) => rack.setIds.includes(set)));
+  const ids = new Set(fromSets.map((size) => size.id));
+  const singles = (rack.singles ?? [])
+    .filter((single) => !ids.has(single.id))
+    .map(({ id, diameterMm }) => ({ id, system: id.endsWith(' mm') ? 'mm' : 'in', sets: [], diameterMm }) as DrillSize);
+  return [...fromSets, ...singles]
+    .filter((size) => !missing.has(size.id))
+    .map((size) => {
+      const cutsMm = cuts.get(size.id);
+      return cutsMm === undefined ? size : { ...size, diameterMm: cutsMm, wornFromMm: size.diameterMm };
+    })
+    .sort((a, b) => a.diameterMm - b.diameterMm || (a.id < b.id ? -1 : 1));
+}
+
+/**
+ * The drills in a rack, ascending by what they cut: whole sets, less the missing ones, plus single ones.
+ * @example rackDrills({ setIds: ['letter'], missingIds: [] }).length // 26
+ */
+export function rackDrills(rack: Rack): RackDrill[] {
   const known = RACK_CACHE.get(rack);
   if (known) return known;
-  const missing = new Set(rack.missingIds);
-  const drills = DRILL_SIZES.filter(
-    (size) => !missing.has(size.id) && size.sets.some((set) => rack.setIds.includes(set)),
-  );
+  const drills = fill(rack);
   RACK_CACHE.set(rack, drills);
   return drills;
 }

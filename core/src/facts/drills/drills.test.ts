@@ -1,13 +1,17 @@
 import fc from 'fast-check';
-import { threadById } from '../threads/index.ts';
+import { internalLimits, threadById, threadGeometry, THREADS } from '../threads/index.ts';
 import {
   chooseTapDrill,
+  clearanceDrills,
   describeTapDrill,
   drillById,
   DRILL_SIZES,
+  expectedBoreMm,
   FULL_RACK,
   judgeTapDrill,
+  pilotDrills,
   rackDrills,
+  shareOfBasicHeight,
   shareOfThread,
   threadsThatSuit,
 } from './index.ts';
@@ -25,13 +29,21 @@ test.each([
   ['3/8-16', '5/16 in', 77.0],
   ['M10x1.25', '23/64 in', 53.7],
   ['M10x1.25', '8.8 mm', 73.9],
-  ['8-32', '9/64 in', 57.7],
+  ['8-32', '9/64 in', 57.6],
   ['8-32', '#29', 69.0],
+  ['4-40', '3/32 in', 56.2],
+  ['4-40', '#43', 70.8],
+  ['12-24', '#16', 72.1],
+  ['5/16-24', 'I', 74.8],
+  ['5/16-24', '9/32 in', 57.7],
+  ['5/8-11', '17/32 in', 79.4],
+  ['5/8-11', '35/64 in', 66.2],
   ['M8x1.25', '17/64 in', 77.2],
   ['M6x1', '#8', 72.8],
-  ['5/8-11', '17/32 in', 79.4],
+  ['M5x0.8', '11/64 in', 61.0],
 ])('share of %s on %s is %d %%', (thread, drill, percent) => {
-  expect(shareOfThread(threadById(thread), drillById(drill).diameterMm) * 100).toBeCloseTo(percent, 0);
+  const share = shareOfThread(threadById(thread), drillById(drill).diameterMm) * 100;
+  expect(Math.abs(share - percent)).toBeLessThan(0.1);
 });
 
 test('3/8-16 with 11/32 is refused and the note names 3/8-24, light', () => {
@@ -82,4 +94,101 @@ test('a larger bore always leaves less thread', () => {
       },
     ),
   );
+});
+
+test('the two conventions: basic minor is 83.3 % of one and 100 % of the other; other forms count 100 % once', () => {
+  const m8 = threadById('M8x1.25');
+  const basic = threadGeometry(m8).minorInternalMm;
+  expect(shareOfThread(m8, basic)).toBeCloseTo(0.8333, 4);
+  expect(shareOfBasicHeight(m8, basic)).toBeCloseTo(1, 9);
+  for (const id of ['1/4-20 BSW', '2 BA', 'Tr16x4', '1/2-10 Acme', 'G1/4']) {
+    const thread = threadById(id);
+    expect(shareOfThread(thread, threadGeometry(thread).minorInternalMm)).toBeCloseTo(1, 9);
+    expect(shareOfBasicHeight(thread, 0.9 * thread.majorMm)).toBeCloseTo(
+      shareOfThread(thread, 0.9 * thread.majorMm),
+      9,
+    );
+  }
+});
+
+test('the habit of adding 0.2 mm in stainless leaves 46 % in M3', () => {
+  expect(Math.round(100 * shareOfThread(threadById('M3x0.5'), 2.5 + 0.2))).toBe(46);
+});
+
+test('forms without the 60° chart are judged by their class’s minor limits', () => {
+  const whitworth = threadById('1/4-20 BSW');
+  expect(judgeTapDrill(whitworth, 4.6, false)).toBe('refused-full');
+  expect(judgeTapDrill(whitworth, 5.1, false)).toBe('fits');
+  expect(judgeTapDrill(whitworth, 5.3, false)).toBe('light-duty');
+  expect(judgeTapDrill(threadById('Tr16x4'), 12.1, true)).toBe('fits');
+  expect(judgeTapDrill(threadById('1/4-18 NPT'), 11, false)).toBe('refused-taper');
+  const options = { targetShare: 0.76, tough: false, rack: FULL_RACK };
+  expect(chooseTapDrill(threadById('1/4-18 NPT'), options).best).toBeNull();
+  for (const thread of THREADS.filter((t) => t.form !== 'iso-60' && t.taper === null && t.majorMm < 20)) {
+    const { best } = chooseTapDrill(thread, options);
+    const { minorMinMm, minorMaxMm } = internalLimits(thread);
+    if (!best) continue;
+    expect(best.drill.diameterMm).toBeGreaterThanOrEqual(minorMinMm - 1e-9);
+    if (best.judgement === 'fits') expect(best.drill.diameterMm).toBeLessThanOrEqual(minorMaxMm + 1e-9);
+  }
+});
+
+test('single and worn drills stand in the rack by what they cut', () => {
+  const rack = {
+    setIds: ['metric-halves' as const],
+    missingIds: [],
+    singles: [
+      { id: '6.8 mm', diameterMm: 6.8 },
+      { id: '5.5 mm', diameterMm: 5.5 },
+    ],
+    worn: [{ id: '7 mm', cutsMm: 6.93 }],
+  };
+  const drills = rackDrills(rack);
+  expect(drills.filter((drill) => drill.id === '5.5 mm')).toHaveLength(1);
+  expect(drills.find((drill) => drill.id === '7 mm')).toMatchObject({ diameterMm: 6.93, wornFromMm: 7 });
+  const choice = chooseTapDrill(threadById('M8x1.25'), { targetShare: 0.76, tough: false, rack });
+  expect(choice.best!.drill.id).toBe('6.8 mm');
+  expect(choice.larger[0]!.cost).toMatch(/^worn, cuts ⟦mm:6.93⟧/);
+});
+
+test('the set-up moves the bore that a drill is expected to leave; a measured oversize wins', () => {
+  const at = (setUp: 'hand-drill' | 'bench-drill' | 'located-mill') =>
+    expectedBoreMm(8, { setUp, measuredOversizeMm: null });
+  expect(at('located-mill')).toBeLessThan(at('bench-drill'));
+  expect(at('bench-drill')).toBeLessThan(at('hand-drill'));
+  expect(expectedBoreMm(8, { setUp: 'hand-drill', measuredOversizeMm: 0.02 })).toBeCloseTo(8.02, 9);
+});
+
+test('a lean decides the side when the drill wanted is missing', () => {
+  const rack = { setIds: ['metric-tenths' as const], missingIds: ['6.8 mm'] };
+  const choose = (side: 'larger' | 'smaller' | 'nearer') =>
+    chooseTapDrill(threadById('M8x1.25'), {
+      targetShare: 0.74,
+      tough: false,
+      rack,
+      lean: { side, because: 'a reason' },
+    });
+  expect([choose('larger').best!.drill.id, choose('smaller').best!.drill.id]).toEqual(['6.9 mm', '6.7 mm']);
+  expect(choose('larger').direction).toEqual({ side: 'larger', because: 'a reason' });
+});
+
+test('clearance drills clear the real screw and are never a tap drill', () => {
+  const [close, normal, free] = clearanceDrills(threadById('M8x1.25'), FULL_RACK);
+  expect([close!.drill!.id, normal!.drill!.id, free!.drill!.id]).toEqual(['8.4 mm', '9 mm', '10 mm']);
+  const fat = clearanceDrills(threadById('M8x1.25'), FULL_RACK, 8.45)[0]!;
+  expect(fat.drill!.diameterMm).toBeGreaterThanOrEqual(8.445);
+  for (const thread of THREADS.filter((t) => t.taper === null && t.majorMm < 25)) {
+    for (const { drill } of clearanceDrills(thread, FULL_RACK)) {
+      if (drill) expect(judgeTapDrill(thread, drill.diameterMm, false)).toBe('refused-body-size');
+    }
+  }
+});
+
+test('pilot and step drills: none when small or soft, one above 8 mm, two above 16 mm', () => {
+  const steps = (mm: number, cutting: 'soft' | 'medium' | 'tough') =>
+    pilotDrills(mm, { cutting, rack: FULL_RACK, system: 'mm' }).steps.map((drill) => drill.diameterMm);
+  expect(steps(6.8, 'medium')).toEqual([]);
+  expect(steps(14, 'soft')).toEqual([]);
+  expect(steps(10.2, 'medium')).toEqual([2]);
+  expect(steps(20, 'tough')).toEqual([2.4, 12]);
 });

@@ -1,12 +1,32 @@
 import { inchToMm, mmToInch } from '../../basis/units/index.ts';
 import { positive } from '../../basis/numeric/index.ts';
 
+/** How holes are drilled here, and how that scales the mean oversize (our estimate; the bench drill is the yardstick). */
+export const DRILLING_SET_UPS = [
+  { id: 'hand-drill', name: 'Hand drill', factor: 1.5 },
+  { id: 'bench-drill', name: 'Bench drill', factor: 1 },
+  { id: 'located-mill', name: 'Located mill', factor: 0.5 },
+] as const;
+export type DrillingSetUpId = (typeof DRILLING_SET_UPS)[number]['id'];
+
+/** Oversize of drilling: by set-up, or what the shop has measured on its own holes. */
+export interface Drilling {
+  setUp: DrillingSetUpId;
+  /** Mean oversize measured by the shop, in mm; null uses the estimate. */
+  measuredOversizeMm: number | null;
+}
+
+export const USUAL_DRILLING: Drilling = { setUp: 'bench-drill', measuredOversizeMm: null };
+
 /**
- * Bore that a twist drill leaves: the drill plus a mean oversize of (2 + 5·D) thou, D in inches. An estimate for 1/8 to
- * 1 in drills in steel and cast iron, used until the shop has measured its own.
+ * Bore that a twist drill leaves: the drill plus a mean oversize of (2 + 5·D) thou, D in inches, times the set-up's factor.
+ * An estimate for 1/8 to 1 in drills in steel and cast iron, used until the shop has measured its own.
  * @example expectedBoreMm(4.1) // 4.1713
+ * @example expectedBoreMm(4.1, { setUp: 'hand-drill', measuredOversizeMm: null }) // 4.207
  */
-export function expectedBoreMm(drillMm: number): number {
+export function expectedBoreMm(drillMm: number, drilling: Drilling = USUAL_DRILLING): number {
   positive(drillMm, 'drill');
-  return drillMm + inchToMm((2 + 5 * mmToInch(drillMm)) / 1000);
+  if (drilling.measuredOversizeMm !== null) return drillMm + drilling.measuredOversizeMm;
+  const { factor } = DRILLING_SET_UPS.find((row) => row.id === drilling.setUp)!;
+  return drillMm + factor * inchToMm((2 + 5 * mmToInch(drillMm)) / 1000);
 }

@@ -7,17 +7,34 @@ export {
   type DrillSetId,
   type DrillSize,
   type Rack,
+  type RackDrill,
 } from './drillSizes.ts';
-export { boreForShare, FULL_HEIGHT_PER_PITCH, shareOfThread } from './shareOfThread.ts';
-export { expectedBoreMm } from './expectedBore.ts';
+export { boreForShare, shareOfBasicHeight, shareOfThread, shareWorking } from './shareOfThread.ts';
+export {
+  DRILLING_SET_UPS,
+  expectedBoreMm,
+  USUAL_DRILLING,
+  type Drilling,
+  type DrillingSetUpId,
+} from './expectedBore.ts';
+export {
+  CLEARANCE_FITS,
+  clearanceDrills,
+  clearanceHoles,
+  type ClearanceDrill,
+  type ClearanceFit,
+  type ClearanceHoles,
+} from './clearance.ts';
+export { pilotDrills, type PilotDrills } from './pilotDrills.ts';
 export {
   chooseTapDrill,
   describeTapDrill,
   judgeTapDrill,
+  NO_LEAN,
   SHARE_LIGHT_UNDER,
   SHARE_REFUSED_UNDER,
-  shareWorking,
   threadsThatSuit,
+  type Lean,
   type TapDrill,
   type TapDrillChoice,
   type TapDrillJudgement,

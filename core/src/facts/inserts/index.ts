@@ -1,1 +1,8 @@
-export { COIL_LENGTHS_D, coilEffectiveLengthMm, coilHole, coilHoleWorking, type CoilHole } from './wireCoil.ts';
+export {
+  COIL_LENGTHS_D,
+  coilEffectiveLengthMm,
+  coilHole,
+  coilIsMadeFor,
+  coilHoleWorking,
+  type CoilHole,
+} from './wireCoil.ts';

@@ -1,7 +1,11 @@
 import type { Working } from '../../basis/checks/index.ts';
-import { roundTo } from '../../basis/numeric/index.ts';
+import { CoreError, roundTo } from '../../basis/numeric/index.ts';
 import { inchToMm } from '../../basis/units/index.ts';
 import { isoInternalTolerancesMm, unifiedIncrementsInch, type Thread } from '../threads/index.ts';
+
+/** Coils are wound for parallel 60° threads of one start; other forms are asked of the maker. */
+export const coilIsMadeFor = (thread: Thread): boolean =>
+  thread.form === 'iso-60' && thread.family !== 'custom' && thread.starts === 1;
 
 /** Lengths a coil is made in, as multiples of the thread's diameter. */
 export const COIL_LENGTHS_D = [1, 1.5, 2, 2.5, 3] as const;
@@ -22,9 +26,11 @@ export interface CoilHole {
 /**
  * Hole for a wire coil insert of thread D × P (60°): major D + 1.299038 P, pitch diameter D + 0.649519 P,
  * minor D + 0.216506 P, with the tolerances of class 6H / 2B of the inner thread's size and pitch.
+ * Throws `no-coil` for a form that no coil is wound for.
  * @example coilHole(threadById('M8x1.25')).minorMinMm // 8.271
  */
 export function coilHole(thread: Thread): CoilHole {
+  if (!coilIsMadeFor(thread)) throw new CoreError('no-coil', thread.id, ['a metric or unified thread']);
   const { majorMm, pitchMm } = thread;
   const pitchMinMm = majorMm + 0.649519 * pitchMm;
   const minorMinMm = majorMm + 0.216506 * pitchMm;

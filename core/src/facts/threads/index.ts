@@ -1,5 +1,7 @@
 export type { Hand, Thread, ThreadFamily, ThreadSeries } from './Thread.ts';
-export { nearestThreadIds, threadById, THREADS, withHand } from './threads.ts';
+export { THREAD_FORMS, type FormId, type ThreadForm } from './forms.ts';
+export { nearestThreadIds, threadById, THREADS, withHand, withStarts } from './threads.ts';
+export { CUSTOM_FORMS, customThread } from './custom.ts';
 export {
   explainThreadProblem,
   parseThread,
@@ -7,8 +9,9 @@ export {
   type ThreadProblem,
   type ThreadResult,
 } from './parseThread.ts';
-export { tensileAreaWorking, threadGeometry, type ThreadGeometry } from './geometry.ts';
+export { crestClearanceMm, tensileAreaWorking, threadGeometry, type ThreadGeometry } from './geometry.ts';
 export {
+  classesOf,
   externalLimits,
   internalLimits,
   isoInternalTolerancesMm,
@@ -17,4 +20,4 @@ export {
   type ExternalLimits,
   type InternalClass,
   type InternalLimits,
-} from './limits.ts';
+} from './limits/index.ts';

@@ -1,27 +1,16 @@
 import { mmToInch } from '../../basis/units/index.ts';
 import { roundTo } from '../../basis/numeric/index.ts';
-import { externalLimits, internalLimits, parseThread, threadById, threadGeometry, THREADS } from './index.ts';
-
-// Published rows: minor and pitch limits of the internal thread. ISO 965-1 / ISO 724 in mm.
-test.each([
-  ['M3x0.5', 2.459, 2.599, 2.675, 2.775],
-  ['M4x0.7', 3.242, 3.422, 3.545, 3.663],
-  ['M5x0.8', 4.134, 4.334, 4.48, 4.605],
-  ['M6x1', 4.917, 5.153, 5.35, 5.5],
-  ['M8x1.25', 6.647, 6.912, 7.188, 7.348],
-  ['M8x1', 6.917, 7.153, 7.35, 7.5],
-  ['M10x1.5', 8.376, 8.676, 9.026, 9.206],
-  ['M10x1.25', 8.647, 8.912, 9.188, 9.348],
-  ['M12x1.75', 10.106, 10.441, 10.863, 11.063],
-  ['M12x1.25', 10.647, 10.912, 11.188, 11.368],
-  ['M14x1.5', 12.376, 12.676, 13.026, 13.216],
-  ['M16x2', 13.835, 14.21, 14.701, 14.913],
-  ['M20x2.5', 17.294, 17.744, 18.376, 18.6],
-  ['M24x3', 20.752, 21.252, 22.051, 22.316],
-])('6H of %s', (id, minorMin, minorMax, pitchMin, pitchMax) => {
-  const { minorMinMm, minorMaxMm, pitchMinMm, pitchMaxMm } = internalLimits(threadById(id));
-  expect([minorMinMm, minorMaxMm, pitchMinMm, pitchMaxMm]).toEqual([minorMin, minorMax, pitchMin, pitchMax]);
-});
+import {
+  classesOf,
+  customThread,
+  explainThreadProblem,
+  externalLimits,
+  internalLimits,
+  parseThread,
+  threadById,
+  threadGeometry,
+  THREADS,
+} from './index.ts';
 
 // ISO 965-1, 6g: major and pitch limits of the screw.
 test.each([
@@ -73,23 +62,6 @@ test.each([
   expect(inches).toEqual(printed);
 });
 
-test.each([
-  ['M8x1.25', 36.6],
-  ['M10x1.5', 58.0],
-  ['M12x1.75', 84.3],
-  ['M16x2', 157],
-])('tensile area of %s, mm²', (id, area) => {
-  expect(Number(threadGeometry(threadById(id)).tensileAreaMm2.toPrecision(3))).toBe(area);
-});
-
-test.each([
-  ['1/4-20', 0.0318],
-  ['3/8-16', 0.0775],
-  ['1/2-13', 0.1419],
-])('tensile area of %s, in²', (id, area) => {
-  expect(roundTo(threadGeometry(threadById(id)).tensileAreaMm2 / 25.4 ** 2, 4)).toBe(area);
-});
-
 // ISO 965-1, other classes: minor and pitch of the internal thread.
 test.each([
   ['M8x1.25', '4H', 6.817, 7.288],
@@ -134,7 +106,12 @@ test('every thread has a unique id that reads back, limits in order, and a hand'
     const outside = externalLimits(thread);
     const ascending = [inside.minorMinMm, inside.minorMaxMm, inside.pitchMinMm, inside.pitchMaxMm, thread.majorMm];
     expect([...ascending].sort((a, b) => a - b)).toEqual(ascending);
-    expect(outside.pitchMaxMm).toBeLessThan(inside.pitchMinMm + 1e-9);
+    if (thread.taper === null) expect(outside.pitchMaxMm).toBeLessThan(inside.pitchMinMm + 1e-9);
+    expect(threadById(thread.id)).toEqual(thread);
+    expect([classesOf(thread).internal[0], classesOf(thread).external[0]]).toEqual([
+      inside.tolerance,
+      outside.tolerance,
+    ]);
   }
 });
 
@@ -152,6 +129,30 @@ test.each([
   ['0-80', '0-80'],
   ['M1.6', 'M1.6x0.35'],
   ['3/8 UNEF', '3/8-32'],
+  ['1/2-16 UN', '1/2-16'],
+  ['3/8-16 UN', '3/8-16'],
+  ['1/4 BSW', '1/4-20 BSW'],
+  ['1/4-26 BSF', '1/4-26 BSF'],
+  ['3/8 whit LH', '3/8-16 BSW LH'],
+  ['2BA', '2 BA'],
+  ['BA 4', '4 BA'],
+  ['G1/2', 'G1/2'],
+  ['1/2 BSPP', 'G1/2'],
+  ['R 3/8', 'R3/8'],
+  ['Rc1/4', 'R1/4'],
+  ['1/4 NPT', '1/4-18 NPT'],
+  ['1-11.5 NPT', '1-11.5 NPT'],
+  ['1/2-10 Acme', '1/2-10 Acme'],
+  ['Acme 1/2', '1/2-10 Acme'],
+  ['Tr40x7', 'Tr40x7'],
+  ['Tr 40 x 14 P7', 'Tr40x7 2-start'],
+  ['Tr40x14(P7) LH', 'Tr40x7 2-start LH'],
+  ['M12x1 3-start', 'M12x1 3-start'],
+  ['custom 14.2 x 1.3 55', 'custom 14.2x1.3 55'],
+  ['custom .5 in x 13 tpi 60 LH', 'custom 12.7x1.95385 60 LH'],
+  ['square 25 x 5', 'custom 25x5 square'],
+  ['M25x1.5', 'M25x1.5'],
+  ['M8 6H', 'M8x1.25'],
 ])('reads %s', (text, id) => {
   const result = parseThread(text);
   expect(result.ok && result.thread.id).toBe(id);
@@ -161,11 +162,57 @@ test.each([
   ['M8x', { code: 'incomplete', examples: ['M8x1.25', 'M8x1', 'M8x0.75'] }],
   ['3/8-', { code: 'incomplete', examples: ['3/8-16', '3/8-24', '3/8-32'] }],
   ['M8x1.1', { code: 'not-held', nearest: ['M8x1.25', 'M8x1', 'M8x0.75'] }],
-  ['M9', { code: 'not-held' }],
+  ['M9', { code: 'incomplete', examples: ['M9x1'] }],
+  ['M13', { code: 'not-held' }],
+  ['1/4-26', { code: 'not-held', nearest: ['1/4-26 BSF'] }],
+  ['12 BA', { code: 'not-held' }],
+  ['Tr40x10 P7', { code: 'not-held' }],
+  ['custom 14', { code: 'incomplete' }],
+  ['custom 5 x 4 60', { code: 'impossible' }],
+  ['square 900 x 5', { code: 'impossible' }],
   ['hello', { code: 'not-a-thread' }],
   ['', { code: 'empty' }],
   ['M'.repeat(10_000), { code: 'too-long', characters: 10_000 }],
 ])('refuses %.8s', (text, problem) => {
   const result = parseThread(text);
   expect(result.ok ? null : result.problem).toMatchObject(problem);
+  expect(result.ok ? '' : explainThreadProblem(result.problem)).not.toBe('');
+});
+
+// ASME B1.20.1 and ISO 7-1: a taper thread's span runs along the taper, 1 in 16.
+test('a taper pipe thread spans its gauge length', () => {
+  const half = threadById('R1/2');
+  const { majorMinMm, majorMaxMm } = externalLimits(half);
+  expect(half.majorMm - majorMinMm).toBeCloseTo(8.2 / 16, 9);
+  expect(majorMaxMm - half.majorMm).toBeCloseTo((13.2 - 8.2) / 16, 9);
+});
+
+// ISO 228-1, BS 84 medium nut, BS 93: limits beside the basic sizes.
+test.each<[string, number, number, number, number]>([
+  ['G1/8', 8.566, 8.848, 9.147, 9.254],
+  ['G1/2', 18.631, 19.172, 19.793, 19.935],
+  ['1/4-20 BSW', 4.7244, 5.1562, 5.5372, 5.6363],
+  ['2 BA', 3.73, 4.034, 4.215, 4.342],
+  ['Tr40x7', 33, 33.56, 36.5, 36.97],
+])('limits of %s', (id, ...printed) => {
+  const limits = internalLimits(threadById(id));
+  const actual = [limits.minorMinMm, limits.minorMaxMm, limits.pitchMinMm, limits.pitchMaxMm];
+  actual.forEach((value, index) => expect(Math.abs(value - (printed as number[])[index]!)).toBeLessThan(0.0025));
+});
+
+test('more starts make the lead and the helix, not the profile', () => {
+  const one = threadGeometry(threadById('Tr40x7'));
+  const two = threadGeometry(threadById('Tr40x7 2-start'));
+  expect(two.leadMm).toBe(14);
+  expect(two.helixAngleDeg).toBeGreaterThan(1.9 * one.helixAngleDeg);
+  expect(two.minorInternalMm).toBe(one.minorInternalMm);
+  expect(() => threadById('Tr40x7 9-start')).toThrow('unknown-thread');
+});
+
+test('a custom 60° thread has the limits of a unified special, and no impossible one is made', () => {
+  const special = customThread({ majorMm: 12.7, pitchMm: 25.4 / 16, form: 'iso-60' });
+  expect(internalLimits(special).minorMinMm).toBeCloseTo(internalLimits(threadById('1/2-16')).minorMinMm, 2);
+  expect(internalLimits(special).source).toMatch(/special/);
+  expect(() => customThread({ majorMm: 5, pitchMm: 4, form: 'iso-60' })).toThrow('out-of-range');
+  expect(() => customThread({ majorMm: NaN, pitchMm: 1, form: 'square' })).toThrow('out-of-range');
 });

@@ -1,1 +1,2 @@
 export { assess, type Assessment } from './assess.ts';
+export { judgeBore, type BoreJudgement } from './judgeBore.ts';

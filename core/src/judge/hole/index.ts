@@ -8,4 +8,6 @@ export {
   type Measured,
 } from './HoleCase.ts';
 export { INSTRUMENTS, type InstrumentId } from './instruments.ts';
+export { shopRulesOf, type RackSettings, type ShopRules } from './shopRules.ts';
+export { questionReading } from './questionReading.ts';
 export { QUANTITIES, type QuantityId } from './quantities.ts';

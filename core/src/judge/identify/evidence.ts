@@ -1,3 +1,5 @@
+import type { Hand } from '../../facts/threads/index.ts';
+
 /**
  * What can be known of a thread whose name is not: any mix, in any order. Half-widths are 95 %.
  * `male-*` is read on the screw, `bore` and `plug` in the hole.
@@ -13,8 +15,27 @@ export type Evidence =
   | { kind: 'plug'; mm: number; stepMm: number }
   /** A known screw runs in freely (`bindsAfterTurns` null) or binds after so many turns. */
   | { kind: 'test-screw'; threadId: string; bindsAfterTurns: number | null }
-  /** Which system the machine was built in. */
-  | { kind: 'region'; system: 'metric' | 'inch' };
+  /** The angle between flanks that a form gauge or a sharp eye sees; 0 is square. */
+  | { kind: 'form-angle'; deg: number }
+  /** The thread grows along its length, or does not. */
+  | { kind: 'taper'; seen: boolean }
+  /** Which way the thread winds: it does not tell threads apart, it names the hand. */
+  | { kind: 'hand'; hand: Hand }
+  /** Where and when the machine was made; the year null when nobody knows. */
+  | { kind: 'made'; region: MadeIn; year: number | null };
+
+export const MADE_IN = [
+  { id: 'metric', name: 'a metric country' },
+  { id: 'north-america', name: 'North America' },
+  { id: 'britain', name: 'Britain or its trade' },
+] as const;
+export type MadeIn = (typeof MADE_IN)[number]['id'];
 
 /** A pitch gauge tells pitches apart to about this much (our estimate). */
 export const GAUGE_PITCH_HALF_WIDTH = 0.02;
+
+/** A form gauge tells angles apart to about this much, one standard deviation (our estimate): 55° from 60° fairly, 29° from 30° never. */
+export const FORM_ANGLE_SIGMA_DEG = 2.5;
+
+/** What is usually at hand, 95 %: a caliper over crests and in bores, a rule laid along several pitches (our estimate). */
+export const USUAL_READING_HALF_WIDTH_MM = { caliper: 0.05, ruleOverPitches: 0.3 } as const;

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { externalLimits, internalLimits, THREADS, threadById } from '../../facts/threads/index.ts';
+import { externalLimits, internalLimits, THREAD_FORMS, THREADS, threadById } from '../../facts/threads/index.ts';
 import { identify, turnsToBind, type Evidence } from './index.ts';
 
 const caliper = (mm: number, worn = false): Evidence => ({ kind: 'male-major', mm, halfWidthMm: 0.05, worn });
@@ -19,7 +19,10 @@ test.each([
   ['10-32 against M5', [caliper(4.77), over(10, 7.95)], '10-32'],
   [
     'M6 by its bore and the region',
-    [{ kind: 'bore', mm: 5.05, halfWidthMm: 0.05 } as Evidence, { kind: 'region', system: 'metric' } as Evidence],
+    [
+      { kind: 'bore', mm: 5.05, halfWidthMm: 0.05 } as Evidence,
+      { kind: 'made', region: 'metric', year: null } as Evidence,
+    ],
     'M6x1',
   ],
 ])('%s', (_, evidence, id) => {
@@ -89,6 +92,8 @@ test('every thread held is found from a good screw of it, or its exact twin is',
     const found = identify([
       { kind: 'male-major', mm: (majorMinMm + majorMaxMm) / 2, halfWidthMm: 0.02, worn: false },
       over(10, 10 * thread.pitchMm, 0.05),
+      { kind: 'taper', seen: thread.taper !== null },
+      { kind: 'form-angle', deg: THREAD_FORMS[thread.form].angleDeg },
     ]);
     expect(found.candidates.slice(0, 2).map((row) => row.thread.id)).toContain(thread.id);
   }
@@ -118,4 +123,25 @@ test('probabilities sum to one with none of these', () => {
   const listed = all.candidates.reduce((sum, row) => sum + row.probability, all.noneProbability);
   expect(listed).toBeLessThanOrEqual(1 + 1e-9);
   expect(listed).toBeGreaterThan(0.9);
+});
+
+test('the form’s angle and the taper separate what size and pitch cannot', () => {
+  const alike = [caliper(9.45), over(10, 15.875, 0.1)];
+  expect(first([...alike, { kind: 'form-angle', deg: 60 }])).toBe('3/8-16');
+  expect(first([...alike, { kind: 'form-angle', deg: 55 }])).toBe('3/8-16 BSW');
+  const pipe = [caliper(20.8), over(10, 18.14, 0.1)];
+  expect(first([...pipe, { kind: 'taper', seen: true }])).toMatch(/^R1\/2|NPT$/);
+  expect(first([...pipe, { kind: 'taper', seen: false }])).toBe('G1/2');
+  expect(identify(pipe).separator).not.toBeNull();
+});
+
+test('an old British machine has Whitworth where an American one has unified', () => {
+  const bolt = [caliper(9.45), over(10, 15.875, 0.1)];
+  expect(first([...bolt, { kind: 'made', region: 'britain', year: 1938 }])).toBe('3/8-16 BSW');
+  expect(first([...bolt, { kind: 'made', region: 'north-america', year: 1960 }])).toBe('3/8-16');
+  expect(() => identify([...bolt, { kind: 'made', region: 'britain', year: 12 }])).toThrow('out-of-range');
+});
+
+test('a left-hand screw is named with its hand', () => {
+  expect(first([caliper(7.88), over(10, 12.5), { kind: 'hand', hand: 'left' }])).toBe('M8x1.25 LH');
 });

@@ -1,7 +1,8 @@
 import { inchToMm } from '../../basis/units/index.ts';
 import { boreForShare } from '../../facts/drills/index.ts';
-import { externalLimits, internalLimits, threadById, type Thread } from '../../facts/threads/index.ts';
-import { GAUGE_PITCH_HALF_WIDTH, type Evidence } from './evidence.ts';
+import { externalLimits, internalLimits, THREAD_FORMS, threadById, type Thread } from '../../facts/threads/index.ts';
+import { FORM_ANGLE_SIGMA_DEG, GAUGE_PITCH_HALF_WIDTH, type Evidence } from './evidence.ts';
+import { usualOn } from './systemPrior.ts';
 
 const Z95 = 1.959964;
 
@@ -71,6 +72,9 @@ export interface Fit {
   misfitMm: number | null;
 }
 
+/** Once in so many times an angle or a taper is seen that is not there (our estimate). */
+const MISSEEN = 0.03;
+
 /** How well one thread explains one piece of evidence: a density for lengths, a probability for the rest. */
 export function fitOf(thread: Thread, evidence: Evidence): Fit {
   switch (evidence.kind) {
@@ -112,11 +116,19 @@ export function fitOf(thread: Thread, evidence: Evidence): Fit {
         likelihood: testScrewLikelihood(threadById(evidence.threadId), thread, evidence.bindsAfterTurns),
         misfitMm: null,
       };
-    case 'region':
+    case 'form-angle': {
+      const z = (evidence.deg - THREAD_FORMS[thread.form].angleDeg) / FORM_ANGLE_SIGMA_DEG;
+      return { likelihood: Math.max(MISSEEN, Math.exp(-(z * z) / 2)), misfitMm: null };
+    }
+    case 'taper':
       return {
-        likelihood: (thread.family === 'metric') === (evidence.system === 'metric') ? 0.85 : 0.15,
+        likelihood: evidence.seen === (thread.taper !== null) ? 1 - MISSEEN : MISSEEN,
         misfitMm: null,
       };
+    case 'hand':
+      return { likelihood: 1, misfitMm: null };
+    case 'made':
+      return { likelihood: usualOn(thread.family, evidence), misfitMm: null };
   }
 }
 
@@ -135,7 +147,11 @@ export function noneLikelihood(evidence: Evidence): number {
       return 1 / 6;
     case 'test-screw':
       return evidence.bindsAfterTurns === null ? 0.05 : 0.5;
-    case 'region':
+    case 'form-angle':
+    case 'taper':
+    case 'made':
       return 0.5;
+    case 'hand':
+      return 1;
   }
 }

@@ -1,7 +1,7 @@
 import type { Working } from '../../basis/checks/index.ts';
 import { positive } from '../../basis/numeric/index.ts';
 import type { FastenerClassRow } from '../../facts/materials/index.ts';
-import { externalLimits, internalLimits, type Thread } from '../../facts/threads/index.ts';
+import { externalLimits, internalLimits, THREAD_FORMS, type Thread } from '../../facts/threads/index.ts';
 import type { CoilHole } from '../../facts/inserts/index.ts';
 import { fastenerShearAreaMm2, parentShearAreaMm2, parentShearWorking } from './areas.ts';
 import { dilationFactor, fastenerBendingFactor, parentBendingFactor } from './factors.ts';
@@ -54,15 +54,23 @@ export function stripLoad(input: StripInput): StripLoad {
   const pitchMm = positive(thread.pitchMm, 'pitch');
   const inside = internalLimits(thread);
   const outside = externalLimits(thread);
+  const halfAngleDeg = THREAD_FORMS[thread.form].angleDeg / 2;
   const parentArea = {
     pitchMm,
+    halfAngleDeg,
     engagementMm,
     majorMinMm: coil ? coil.majorMm - COIL_FLANK_LOSS_PER_PITCH * pitchMm : outside.majorMinMm,
     pitchMaxMm: coil ? coil.pitchMaxMm : inside.pitchMaxMm,
   };
   const minorMaxMm = coil ? inside.minorMaxMm : Math.max(inside.minorMaxMm, input.boreMm ?? 0);
   const parentAreaMm2 = parentShearAreaMm2(parentArea);
-  const fastenerAreaMm2 = fastenerShearAreaMm2({ pitchMm, engagementMm, minorMaxMm, pitchMinMm: outside.pitchMinMm });
+  const fastenerAreaMm2 = fastenerShearAreaMm2({
+    pitchMm,
+    engagementMm,
+    halfAngleDeg,
+    minorMaxMm,
+    pitchMinMm: outside.pitchMinMm,
+  });
   const fastenerShearMpa = fastener.tensileMpa * fastener.shearRatio;
   const rs = fastenerAreaMm2 > 0 ? (input.parentShearMpa * parentAreaMm2) / (fastenerShearMpa * fastenerAreaMm2) : 2.2;
   const c1 = input.dilationRatio === null ? 1 : dilationFactor(input.dilationRatio);

@@ -1,7 +1,20 @@
 import type { ParentMaterial } from '../../facts/materials/index.ts';
-import { shareOfThread } from '../../facts/drills/index.ts';
+import { NO_LEAN, shareOfThread, type Lean } from '../../facts/drills/index.ts';
 import type { Thread } from '../../facts/threads/index.ts';
 import type { HouseRules } from '../../judge/hole/index.ts';
+
+/** Depth over diameter from which a thread is deep, and below which it is short (methods.md, schools). */
+const DEEP_D = 1.5;
+const SHORT_D = 0.75;
+
+/** Which neighbour to take when the drill wanted is missing (methods.md, schools: "drill missing"). */
+function leanOf(parent: Pick<ParentMaterial, 'cutting'>, depthD: number): Lean {
+  if (parent.cutting === 'tough') return { side: 'larger', because: 'tough metal: the larger side spares the tap' };
+  if (depthD > DEEP_D && parent.cutting !== 'soft')
+    return { side: 'larger', because: 'deep thread: the larger side spares the tap and loses almost no strength' };
+  if (depthD < SHORT_D) return { side: 'smaller', because: 'few turns of thread: the smaller side keeps them full' };
+  return NO_LEAN;
+}
 
 /**
  * The share of full thread to aim for, and why. Rules of thumb (methods.md, schools): by material and depth 76 %, tough
@@ -9,19 +22,24 @@ import type { HouseRules } from '../../judge/hole/index.ts';
  */
 export function targetShare(
   thread: Thread,
-  parent: ParentMaterial,
+  parent: Pick<ParentMaterial, 'cutting'>,
   depthMm: number,
   rule: HouseRules['tapDrill'],
-): { share: number; because: string } {
-  if (rule === 'chart-75') return { share: 0.75, because: 'house rule: the 75 % chart' };
-  if (rule === 'major-minus-pitch') {
-    return { share: shareOfThread(thread, thread.majorMm - thread.pitchMm), because: 'house rule: major minus pitch' };
-  }
+): { share: number; because: string; lean: Lean } {
   const depthD = depthMm / thread.majorMm;
-  if (parent.cutting === 'tough' && depthD > 1.5)
-    return { share: 0.53, because: 'tough and deep: the tap has to survive' };
-  if (parent.cutting === 'tough') return { share: 0.63, because: 'tough: less thread, almost the same strength' };
-  if (parent.cutting === 'soft' && depthD < 0.75)
-    return { share: 0.8, because: 'short and soft: keep all the thread there is' };
-  return { share: 0.76, because: 'general work: 75 to 77 %' };
+  const lean = leanOf(parent, depthD);
+  if (rule === 'chart-75') return { share: 0.75, because: 'house rule: the 75 % chart', lean };
+  if (rule === 'major-minus-pitch') {
+    return {
+      share: shareOfThread(thread, thread.majorMm - thread.pitchMm),
+      because: 'house rule: major minus pitch',
+      lean,
+    };
+  }
+  if (parent.cutting === 'tough' && depthD > DEEP_D)
+    return { share: 0.53, because: 'tough and deep: the tap has to survive', lean };
+  if (parent.cutting === 'tough') return { share: 0.63, because: 'tough: less thread, almost the same strength', lean };
+  if (parent.cutting === 'soft' && depthD < SHORT_D)
+    return { share: 0.8, because: 'short and soft: keep all the thread there is', lean };
+  return { share: 0.76, because: 'general work: 75 to 77 %', lean };
 }

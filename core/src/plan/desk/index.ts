@@ -1,1 +1,14 @@
-export { quickAnswer, type DrillCard, type QuickAnswer, type ThreadCard } from './quickAnswer.ts';
+export { quickAnswer, QUICK_EXAMPLES, type QuickAnswer } from './quickAnswer.ts';
+export type { DeskShop } from './shop.ts';
+export type { ThreadCard } from './threadCard.ts';
+export type { DrillCard } from './drillCard.ts';
+export type { DeskFigure, FiguresCard } from './FiguresCard.ts';
+export type { DrillComparison, ThreadComparison } from './compare.ts';
+export {
+  CHART_SHEETS,
+  drillChart,
+  threadChart,
+  type ChartSheetId,
+  type DrillChartRow,
+  type ThreadChartRow,
+} from './chart.ts';

@@ -6,3 +6,4 @@ export {
   type DepthFlag,
   type ProfilePoint,
 } from './profiles.ts';
+export { combProfile } from './comb.ts';

@@ -1,7 +1,8 @@
 import { assess } from '../../judge/damage/index.ts';
 import { proposeRoutes } from '../routes/index.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
-import { coilSections, depthFlags, foundProfile, plannedProfile } from './index.ts';
+import { THREAD_FORMS, threadById } from '../../facts/threads/index.ts';
+import { coilSections, combProfile, depthFlags, foundProfile, plannedProfile } from './index.ts';
 
 const through = holeCase();
 const blind = holeCase({ kind: 'blind', depth: { mm: 24, halfWidthMm: 0.3 } });
@@ -40,4 +41,16 @@ test('a coil of 1.5 D shows one diamond a started pitch between its two flags; c
   const flags = depthFlags(through, assess(through), coil);
   expect(flags.map((flag) => flag.id)).toEqual(['insert-from', 'damage', 'insert-to', 'bottom']);
   expect(plannedProfile(through, routeOf(through, 'clean-up:M8x1.25'))).toBeNull();
+});
+
+test('the comb has the form’s depth and angle, and ten pitches are ten pitches', () => {
+  for (const id of ['M8x1.25', '3/8-16 BSW', '2 BA', 'Tr16x4', '1/2-10 Acme', 'custom 25x5 square']) {
+    const thread = threadById(id);
+    const points = combProfile(thread, 10 * thread.pitchMm);
+    expect(points.at(-1)![0]).toBeCloseTo(10 * thread.pitchMm, 2);
+    const [, crestEnd, rootStart] = points as [unknown, [number, number], [number, number]];
+    const angle = (2 * Math.atan2(rootStart[0] - crestEnd[0], rootStart[1]) * 180) / Math.PI;
+    expect(Math.abs(angle - THREAD_FORMS[thread.form].angleDeg)).toBeLessThan(0.3);
+    for (let i = 1; i < points.length; i += 1) expect(points[i]![0]).toBeGreaterThanOrEqual(points[i - 1]![0] - 1e-9);
+  }
 });

@@ -1,3 +1,4 @@
+import type { Check } from '../../basis/checks/index.ts';
 import { assess, type Assessment } from '../../judge/damage/index.ts';
 import type { HoleCase } from '../../judge/hole/index.ts';
 import { cleanUp } from './methods/cleanUp.ts';
@@ -5,7 +6,8 @@ import { longerScrew } from './methods/longerScrew.ts';
 import { oversize } from './methods/oversize.ts';
 import { wireCoil } from './methods/wireCoil.ts';
 import { rankRoutes } from './rank.ts';
-import type { MethodId, Route } from './Route.ts';
+import { taperCheck } from './checks/taperCheck.ts';
+import type { MethodId, ProposedRoute, Route } from './Route.ts';
 import type { RouteMethod } from './RouteContext.ts';
 
 /** Every way of mending held: a new one is one file and one line. */
@@ -28,9 +30,17 @@ export interface Proposal {
  */
 export function proposeRoutes(hole: HoleCase): Proposal {
   const assessment = assess(hole);
-  const proposed = Object.values(ROUTE_METHODS).flatMap((method) => method({ hole, assessment }));
+  const proposed = Object.values(ROUTE_METHODS)
+    .flatMap((method) => method({ hole, assessment }))
+    .map((route) => (hole.thread.taper === null ? route : refused(route, taperCheck(hole.thread))));
   return { assessment, routes: rankRoutes(proposed) };
 }
+
+const refused = (route: ProposedRoute, check: Check): ProposedRoute => ({
+  ...route,
+  checks: [check, ...route.checks],
+  verdict: check.verdict,
+});
 
 /** The reading that stands between the most verdicts: what to measure better. Null when none does. */
 export function settlingReading(routes: readonly Route[]): { reading: string; routes: string[] } | null {

@@ -1,7 +1,6 @@
 import { parentById } from '../../facts/materials/index.ts';
 import { threadById } from '../../facts/threads/index.ts';
-import type { Rack } from '../../facts/drills/index.ts';
-import type { HoleCase, HouseRules, LoadDemand, Measured, QuantityId } from '../../judge/hole/index.ts';
+import type { HoleCase, LoadDemand, Measured, QuantityId, ShopRules } from '../../judge/hole/index.ts';
 import type { HoleFile } from './foldHole.ts';
 import type { HoleChoices } from './HoleEvent.ts';
 
@@ -10,11 +9,6 @@ export interface CaseInputs {
   choices: Partial<HoleChoices>;
   readings: Partial<Record<QuantityId, Measured>>;
   generations: HoleFile['generations'];
-}
-
-export interface ShopRules {
-  rules: HouseRules;
-  rack: Rack;
 }
 
 /** Things without which no route can be judged. */

@@ -1,10 +1,3 @@
 export type { HoleChoices, HoleEvent, HoleEventBody, ReadingPayload } from './HoleEvent.ts';
 export { foldHole, type Generation, type HoleFile, type MendEntry, type ReadingEntry } from './foldHole.ts';
-export {
-  caseFromInputs,
-  inputsOf,
-  type CaseInputs,
-  type CaseResult,
-  type MissingInput,
-  type ShopRules,
-} from './caseFromFile.ts';
+export { caseFromInputs, inputsOf, type CaseInputs, type CaseResult, type MissingInput } from './caseFromFile.ts';

@@ -8,13 +8,14 @@ import {
   proposeRoutes,
   routeDigest,
   type FrozenPlan,
+  shopRulesOf,
 } from '@deep-mend/core';
 import { conflict, refused } from '../../http/HttpProblem.ts';
 import { Plan } from '../../store/models.ts';
 import type { Context, Tx } from '../Context.ts';
 import { lockHole, writeEvent } from '../holes/appendEvent.ts';
 import { fileOf, readHole } from '../holes/readHole.ts';
-import { readShop, shopRules } from '../shop/settings.ts';
+import { readShop } from '../shop/settings.ts';
 
 /**
  * Freezes a plan. The server computes the route again from the recorded inputs; if its numbers are not the ones that the
@@ -41,7 +42,7 @@ export async function freezePlan(
   }
   const { settings } = await readShop(context, tx);
   const inputs = inputsOf(file);
-  const built = caseFromInputs(inputs, shopRules(settings));
+  const built = caseFromInputs(inputs, shopRulesOf(settings));
   if (!built.ok) throw refused('routeId', `Still missing: ${built.missing.join(', ')}.`);
   const { routes } = proposeRoutes(built.hole);
   const route = routes.find((candidate) => candidate.id === input.routeId);
@@ -68,7 +69,7 @@ export async function freezePlan(
       mendId: mend.id,
       kind: 'mend',
       inputsRevision: hole.revision,
-      inputs: { ...inputs, ...shopRules(settings) },
+      inputs: { ...inputs, ...shopRulesOf(settings) },
       engineVersion: plan.engineVersion,
       numbers: plan,
       supersedesId: mend.planId,

@@ -1,5 +1,5 @@
 import { ShopSettings } from '@deep-mend/contract';
-import { DEFAULT_HOUSE_RULES, type ShopRules } from '@deep-mend/core';
+import { DEFAULT_HOUSE_RULES, USUAL_DRILLING } from '@deep-mend/core';
 import { conflict, notFound } from '../../http/HttpProblem.ts';
 import { ActorRow, Shop } from '../../store/models.ts';
 import type { Context, Tx } from '../Context.ts';
@@ -10,6 +10,9 @@ export const NEW_SHOP: ShopSettings = {
   units: 'mm',
   drillSets: ['metric-tenths', 'metric-halves'],
   missingDrills: [],
+  singleDrills: [],
+  wornDrills: [],
+  drilling: { ...USUAL_DRILLING },
   rules: DEFAULT_HOUSE_RULES,
   setUp: false,
 };
@@ -18,11 +21,6 @@ export async function readShop(context: Context, tx?: Tx): Promise<{ settings: S
   const shop = await Shop.findByPk(context.shopId, { raw: true, transaction: tx ?? null });
   if (!shop) throw notFound('shop');
   return { settings: ShopSettings.parse(shop.settings), revision: shop.revision };
-}
-
-/** The rules that a proposal follows, from the settings. */
-export function shopRules(settings: ShopSettings): ShopRules {
-  return { rules: settings.rules, rack: { setIds: settings.drillSets, missingIds: settings.missingDrills } };
 }
 
 export async function saveShop(context: Context, settings: ShopSettings, revision: number) {

@@ -11,6 +11,7 @@ import { DRILL_SETS, rackDrills, tapName } from '@deep-mend/core';
 import { useMemo, useState } from 'react';
 import { ApiProblem } from '../../api/client.ts';
 import { useShop } from '../../app/ShopContext.tsx';
+import { RackExtras } from './RackExtras.tsx';
 
 const TAP_DRILL_RULES = [
   {
@@ -30,7 +31,7 @@ const NAMES = ['taper-second-bottoming', 'taper-plug-bottoming', 'lead-threads']
 
 /** What the shop owns, and its house rules with their reasons. */
 export function CribPage() {
-  const { settings, save } = useShop();
+  const { settings, save, rules, units } = useShop();
   const [problem, setProblem] = useState('');
   const [name, setName] = useState<string | null>(null);
   const owned = useMemo(
@@ -82,14 +83,13 @@ export function CribPage() {
           renderInput={(params) => (
             <TextField
               {...params}
-              label="Missing or worn out"
+              label="Missing"
               helperText="Routes and charts stop offering these and name what to take instead."
             />
           )}
         />
-        <Typography sx={{ color: 'text.secondary' }}>
-          {rackDrills({ setIds: settings.drillSets, missingIds: settings.missingDrills }).length} sizes in the rack.
-        </Typography>
+        <Typography sx={{ color: 'text.secondary' }}>{rackDrills(rules.rack).length} sizes in the rack.</Typography>
+        <RackExtras settings={settings} owned={owned} units={units} change={(changes) => void change(changes)} />
       </Box>
       <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
         <Typography variant="h2">House rules</Typography>

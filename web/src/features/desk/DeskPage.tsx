@@ -1,46 +1,64 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Paper from '@mui/material/Paper';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { quickAnswer } from '@deep-mend/core';
+import { quickAnswer, QUICK_EXAMPLES } from '@deep-mend/core';
+import { useRef } from 'react';
+import { Link } from 'react-router';
 import { useAddressText } from '../../app/useAddressText.ts';
 import { useShop } from '../../app/ShopContext.tsx';
-import { QuickCard } from '../../kit/QuickCards.tsx';
-import { WhichThread } from './WhichThread.tsx';
+import { QuickCard } from '../../kit/quick/QuickCard.tsx';
+import { WhichThread } from '../../kit/which/WhichThread.tsx';
 
 /** Quick answers with no record: the question is in the address, so it can be kept and sent. */
 export function DeskPage() {
-  const { units, rules } = useShop();
+  const { units, desk } = useShop();
   const [text, setText] = useAddressText('ask');
-  const answer = quickAnswer(text, { bareUnit: units, rack: rules.rack });
+  const input = useRef<HTMLInputElement>(null);
+  const answer = quickAnswer(text, desk);
+  const ask = (question: string) => {
+    setText(question);
+    input.current?.focus();
+    window.scrollTo({ top: 0 });
+  };
   return (
     <Box sx={{ pt: 1.5, maxWidth: 1080 }}>
-      <Typography variant="h1" sx={{ mb: 1.5 }}>
-        Desk
-      </Typography>
+      <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', mb: 1.5 }}>
+        <Typography variant="h1">Desk</Typography>
+        <Button component={Link} to="/desk/charts">
+          The shop’s own charts, to print
+        </Button>
+      </Box>
       <TextField
         autoFocus
-        label="A thread or a drill"
-        placeholder="M8, 3/8-16, M10x1 LH, 27/64, #7, Q, 8.5 mm"
+        fullWidth
+        inputRef={input}
+        label="A thread, a drill or a question"
+        placeholder="M8, 3/8-16, 27/64, #7, M6 in 316, coil M8, M8 vs 5/16-18 …"
         value={text}
         onChange={(event) => setText(event.target.value)}
         slotProps={{ htmlInput: { spellCheck: false, autoComplete: 'off' } }}
       />
       {answer.kind === 'nothing' ? (
-        <Typography sx={{ mt: 2, color: 'text.secondary' }}>
-          Nothing is recorded here. Drills come from the sets that the shop owns; change them in the Crib.
-        </Typography>
+        <Box sx={{ mt: 1.5, mb: 4 }}>
+          <Typography sx={{ color: 'text.secondary' }}>
+            Nothing is recorded here. It understands for example:
+          </Typography>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2 }}>
+            {QUICK_EXAMPLES.map((example) => (
+              <Button key={example} size="small" onClick={() => ask(example)} sx={{ px: 0, minWidth: 0 }}>
+                {example}
+              </Button>
+            ))}
+          </Box>
+        </Box>
       ) : (
-        <Paper sx={{ p: 2.5, mt: 2 }} elevation={0}>
+        <Paper sx={{ p: 2.5, mt: 2, mb: 4 }} elevation={0}>
           <QuickCard answer={answer} units={units} />
         </Paper>
       )}
-      <WhichThread
-        onAsk={(id) => {
-          setText(id);
-          window.scrollTo({ top: 0 });
-        }}
-      />
+      <WhichThread pickWords="Show its card" onPick={ask} />
     </Box>
   );
 }

@@ -9,9 +9,12 @@ import {
   type QuantityId,
   type UnitSystem,
 } from '@deep-mend/core';
-import { memo, useId, useState, type ReactNode } from 'react';
+import { lazy, memo, Suspense, useId, useState, type ReactNode } from 'react';
 import { ReadingField } from './ReadingField.tsx';
 import type { Draft, Drafts } from './useDrafts.ts';
+
+// The sheet is only fetched when nobody knows the thread.
+const WhichDialog = lazy(() => import('../../kit/which/WhichDialog.tsx').then((m) => ({ default: m.WhichDialog })));
 
 export type Choose = <K extends keyof HoleChoices>(field: K, value: HoleChoices[K]) => void;
 
@@ -109,6 +112,7 @@ const ThreadField = memo(function ThreadField({
   choose: Choose;
 }) {
   const [text, setText] = useState<string | null>(null);
+  const [asking, setAsking] = useState(false);
   const typed = text === null || text.trim() === '' ? null : parseThread(text);
   const problem = typed !== null && !typed.ok ? explainThreadProblem(typed.problem) : null;
   const commit = () => {
@@ -144,6 +148,23 @@ const ThreadField = memo(function ThreadField({
         </p>
       )}
       {typed?.ok && <span className="known-unit">reads as {typed.thread.designation}</span>}
+      {!disabled && (
+        <button type="button" id="which-thread" className="plain-button known-doubt" onClick={() => setAsking(true)}>
+          which thread is it?
+        </button>
+      )}
+      {asking && (
+        <Suspense>
+          <WhichDialog
+            onClose={() => setAsking(false)}
+            onPick={(threadId) => {
+              setAsking(false);
+              setText(null);
+              if (threadId !== value) choose('threadId', threadId);
+            }}
+          />
+        </Suspense>
+      )}
     </Row>
   );
 });
@@ -205,6 +226,7 @@ export function KnownColumn({ file, drafts, units, readOnly, choose, onDraft, on
   const reading = (quantity: QuantityId, label?: string) => (
     <ReadingField
       quantity={quantity}
+      threadId={choices.threadId}
       {...(label ? { label } : {})}
       entry={live[quantity]}
       draft={drafts[quantity]}

@@ -11,7 +11,6 @@ import {
   type UnitSystem,
 } from '@deep-mend/core';
 import { memo, useState } from 'react';
-import { Link } from 'react-router';
 import { Figure } from '../../kit/Figure.tsx';
 import { WorkingDialog } from '../../kit/WorkingDialog.tsx';
 import { quantityOf } from './useDrafts.ts';
@@ -68,9 +67,7 @@ export const MeasurePanel = memo(function MeasurePanel({
           </Button>
         )}
         {next === 'thread' && (
-          <Button component={Link} to="/desk">
-            Nobody knows? Find out at the Desk
-          </Button>
+          <Button onClick={() => document.getElementById('which-thread')?.click()}>Nobody knows? Find out</Button>
         )}
         {later.length > 0 && (
           <Typography sx={{ mt: 2, color: 'text.secondary' }}>

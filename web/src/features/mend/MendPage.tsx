@@ -228,7 +228,14 @@ function MendDesk({ access }: { access: HoleAccess }) {
       );
     if (station === 'prepare' && plan)
       return (
-        <PreparePanel plan={plan} stale={stale} units={units} onAgain={() => go('decide')} onCut={() => go('cut')} />
+        <PreparePanel
+          plan={plan}
+          tough={shown.built.ok && shown.built.hole.parent.cutting === 'tough'}
+          stale={stale}
+          units={units}
+          onAgain={() => go('decide')}
+          onCut={() => go('cut')}
+        />
       );
     if (station === 'cut' && plan && mend)
       return <CutPanel key={plan.digest} plan={plan} mendId={mend.id} units={units} onProve={() => go('prove')} />;

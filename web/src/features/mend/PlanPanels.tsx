@@ -15,6 +15,7 @@ import { useState } from 'react';
 import { FONT } from '../../app/theme.ts';
 import { Figure } from '../../kit/Figure.tsx';
 import { Verdict } from '../../kit/Verdict.tsx';
+import { BoreBeforeTapping } from './BoreBeforeTapping.tsx';
 
 function stepNumber(step: WorkStep, units: UnitSystem): { main: string; unit: string; label: string } | null {
   if (!step.number) return null;
@@ -29,12 +30,15 @@ function stepNumber(step: WorkStep, units: UnitSystem): { main: string; unit: st
 /** The frozen plan: its numbers and the work card. It does not move until someone plans again. */
 export function PreparePanel({
   plan,
+  tough,
   stale,
   units,
   onAgain,
   onCut,
 }: {
   plan: FrozenPlan;
+  /** Whether the parent is tough metal, which a fresh tap may not survive. */
+  tough: boolean;
   stale: boolean;
   units: UnitSystem;
   onAgain: () => void;
@@ -81,6 +85,7 @@ export function PreparePanel({
           note={`screw breaks at ${formatLoad(numbers.breakLoadN, units)}`}
         />
       </Box>
+      {numbers.drillId && <BoreBeforeTapping plan={plan} tough={tough} units={units} />}
       <Button variant="contained" fullWidth onClick={onCut} sx={{ mb: 2 }} className="no-print">
         Go to the machine
       </Button>

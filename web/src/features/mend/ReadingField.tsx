@@ -5,6 +5,8 @@ import TextField from '@mui/material/TextField';
 import {
   explainLengthProblem,
   INSTRUMENTS,
+  questionReading,
+  threadById,
   type InstrumentId,
   type QuantityId,
   type ReadingEntry,
@@ -15,6 +17,8 @@ import { instrumentOf, quantityOf, readDraft, readHalfWidth, type Draft } from '
 
 interface Props {
   quantity: QuantityId;
+  /** The thread, once it is known: a reading that does not go with it is asked about. */
+  threadId: string | undefined;
   label?: string;
   entry: ReadingEntry | undefined;
   draft: Draft | undefined;
@@ -30,6 +34,7 @@ const SHOWN_UNIT = { mm: 'mm', in: 'in', thou: 'thou', number: '', letter: '' } 
 /** One reading: what was typed, its unit, its instrument and doubt. It is recorded when the field is left. */
 export const ReadingField = memo(function ReadingField({
   quantity,
+  threadId,
   label,
   entry,
   draft,
@@ -53,6 +58,7 @@ export const ReadingField = memo(function ReadingField({
       : !doubt.ok
         ? explainLengthProblem(doubt.problem)
         : null;
+  const question = parsed?.ok && threadId ? questionReading(quantity, parsed.length, threadById(threadId)) : null;
   const bare = /^[\d.,\s]+$/.test(base.text);
   const unit = draft ? (bare ? units : '') : entry && bare ? SHOWN_UNIT[entry.notation] : base.text === '' ? units : '';
   const fieldId = `reading-${quantity}`;
@@ -94,6 +100,11 @@ export const ReadingField = memo(function ReadingField({
       {problem && (
         <p id={`${fieldId}-problem`} role="alert" className="known-problem">
           {problem}
+        </p>
+      )}
+      {!problem && question && (
+        <p role="status" className="known-question">
+          {question}
         </p>
       )}
       {anchor && (

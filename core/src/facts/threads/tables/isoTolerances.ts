@@ -58,9 +58,11 @@ export const BY_DIAMETER_UM: readonly {
   { overMm: 11.2, toMm: 22.4, pitchMm: 1.75, td2Internal: { 4: 125, 5: 160, 6: 200, 7: 250 }, td2ExternalGrade6: 150 },
   { overMm: 11.2, toMm: 22.4, pitchMm: 2, td2Internal: { 4: 132, 5: 170, 6: 212, 7: 265 }, td2ExternalGrade6: 160 },
   { overMm: 11.2, toMm: 22.4, pitchMm: 2.5, td2Internal: { 4: 140, 5: 180, 6: 224, 7: 280 }, td2ExternalGrade6: 170 },
+  { overMm: 22.4, toMm: 45, pitchMm: 1, td2Internal: { 4: 106, 5: 132, 6: 170, 7: 212 }, td2ExternalGrade6: 125 },
   { overMm: 22.4, toMm: 45, pitchMm: 1.5, td2Internal: { 4: 125, 5: 160, 6: 200, 7: 250 }, td2ExternalGrade6: 150 },
   { overMm: 22.4, toMm: 45, pitchMm: 2, td2Internal: { 4: 140, 5: 180, 6: 224, 7: 280 }, td2ExternalGrade6: 170 },
   { overMm: 22.4, toMm: 45, pitchMm: 3, td2Internal: { 4: 170, 5: 212, 6: 265, 7: 335 }, td2ExternalGrade6: 200 },
   { overMm: 22.4, toMm: 45, pitchMm: 3.5, td2Internal: { 4: 180, 5: 224, 6: 280, 7: 355 }, td2ExternalGrade6: 212 },
   { overMm: 22.4, toMm: 45, pitchMm: 4, td2Internal: { 4: 190, 5: 236, 6: 300, 7: 375 }, td2ExternalGrade6: 224 },
+  { overMm: 45, toMm: 90, pitchMm: 1.5, td2Internal: { 4: 132, 5: 170, 6: 212, 7: 265 }, td2ExternalGrade6: 160 },
 ];

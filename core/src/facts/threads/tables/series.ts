@@ -70,6 +70,26 @@ export const METRIC_FINE: readonly { majorMm: number; pitchMm: number }[] = [
   { majorMm: 39, pitchMm: 2 },
 ];
 
+/** Metric threads of plugs, drains, sensors and cable glands outside the fine series above. Source: ISO 261; ISO 262 pitches. */
+export const METRIC_FITTINGS: readonly { majorMm: number; pitchMm: number }[] = [
+  { majorMm: 9, pitchMm: 1 },
+  { majorMm: 11, pitchMm: 1 },
+  { majorMm: 16, pitchMm: 1.25 },
+  { majorMm: 24, pitchMm: 1 },
+  { majorMm: 25, pitchMm: 1.5 },
+  { majorMm: 26, pitchMm: 1.5 },
+  { majorMm: 28, pitchMm: 1.5 },
+  { majorMm: 32, pitchMm: 1.5 },
+  { majorMm: 33, pitchMm: 1.5 },
+  { majorMm: 35, pitchMm: 1.5 },
+  { majorMm: 36, pitchMm: 1.5 },
+  { majorMm: 38, pitchMm: 1.5 },
+  { majorMm: 39, pitchMm: 1.5 },
+  { majorMm: 40, pitchMm: 1.5 },
+  { majorMm: 50, pitchMm: 1.5 },
+  { majorMm: 63, pitchMm: 1.5 },
+];
+
 /**
  * Unified threads held: name of the size, major in ten-thousandths of an inch (exact), threads per inch of each series.
  * Number sizes follow 0.060 + 0.013 n. Source: ASME B1.1, #0 to 1 1/2 in.
@@ -105,4 +125,11 @@ export const UNIFIED: readonly {
   { size: '1 1/4', majorTenthousandths: 12500, UNC: 7, UNF: 12, UNEF: 18 },
   { size: '1 3/8', majorTenthousandths: 13750, UNC: 6, UNF: 12, UNEF: 18 },
   { size: '1 1/2', majorTenthousandths: 15000, UNC: 6, UNF: 12, UNEF: 18 },
+];
+
+/** Constant-pitch inch threads: 8, 12 and 16 threads per inch wherever UNC, UNF and UNEF leave room. Source: ASME B1.1. */
+export const UNIFIED_CONSTANT: readonly { threadsPerInch: 8 | 12 | 16; sizes: readonly string[] }[] = [
+  { threadsPerInch: 8, sizes: ['1 1/8', '1 1/4', '1 3/8', '1 1/2'] },
+  { threadsPerInch: 12, sizes: ['5/8', '3/4', '7/8'] },
+  { threadsPerInch: 16, sizes: ['7/16', '1/2', '9/16', '5/8', '7/8', '1', '1 1/8', '1 1/4', '1 3/8', '1 1/2'] },
 ];

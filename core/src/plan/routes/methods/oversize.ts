@@ -1,7 +1,14 @@
 import { worstFirst, worstVerdict, type Check } from '../../../basis/checks/index.ts';
 import { spokenLength } from '../../../basis/units/index.ts';
 import { boreForShare, chooseTapDrill, shareWorking } from '../../../facts/drills/index.ts';
-import { threadGeometry, THREADS, withHand, type Thread, type ThreadSeries } from '../../../facts/threads/index.ts';
+import {
+  threadGeometry,
+  THREADS,
+  withHand,
+  type Thread,
+  type ThreadFamily,
+  type ThreadSeries,
+} from '../../../facts/threads/index.ts';
 import { depthBudget, drillPointMm, targetShare } from '../../cutting/index.ts';
 import { cleanUpCheck } from '../checks/cleanUpCheck.ts';
 import { drillCheck } from '../checks/drillCheck.ts';
@@ -17,9 +24,22 @@ const RARE_MAJORS_MM = [1.8, 2.2, 3.5, 7, 18, 22, 27, 33, 39];
 /** A step up of less than a tenth leaves too little new metal for the new thread to stand in. */
 const LEAST_STEP_UP = 1.1;
 
+const SYSTEM_WORDS: Readonly<Record<ThreadFamily, string>> = {
+  metric: 'metric',
+  unified: 'inch',
+  whitworth: 'Whitworth',
+  ba: 'BA',
+  'pipe-parallel': 'pipe',
+  'pipe-taper': 'taper pipe',
+  acme: 'Acme',
+  trapezoidal: 'trapezoidal',
+  custom: 'custom',
+};
+
 /** A thread of the other system holds as well, but the next hand will take it for what it is not: it must be marked. */
 function systemCheck(before: Thread, after: Thread): Check[] {
   if (before.family === after.family) return [];
+  const system = (thread: Thread) => SYSTEM_WORDS[thread.family];
   const base = { value: null, valuePessimistic: null, limit: null, unit: 'none' as const, working: null };
   return [
     {
@@ -27,7 +47,7 @@ function systemCheck(before: Thread, after: Thread): Check[] {
       id: 'system',
       title: 'Same thread system',
       verdict: 'with-care',
-      because: `${after.family === 'metric' ? 'a metric thread among inch ones' : 'an inch thread among metric ones'}: the next hand will misread it unless it is marked`,
+      because: `${after.family === 'unified' ? 'an' : 'a'} ${system(after)} thread among ${system(before)} ones: the next hand will misread it unless it is marked`,
       remedy: { id: 'mark-system', step: `Mark the hole and the screw: ${after.designation}.` },
     },
   ];
@@ -40,6 +60,7 @@ function oversizeRoute({ hole, assessment }: RouteContext, thread: Thread): Prop
     targetShare: target.share,
     tough: hole.parent.cutting === 'tough',
     rack: hole.rack,
+    lean: target.lean,
   });
   const drillMm = choice.best?.drill.diameterMm ?? boreForShare(thread, target.share);
   const boreMm = choice.best?.expectedBoreMm ?? drillMm;
@@ -126,8 +147,20 @@ function candidates(context: RouteContext, series: ThreadSeries): Thread[] {
   return cleansUp && cleansUp.id !== next.id ? [next, cleansUp] : [next];
 }
 
-/** Drill and tap the next sizes up, coarse and fine, in both systems. */
+const ALWAYS: readonly ThreadSeries[] = ['coarse', 'fine', 'UNC', 'UNF'];
+/** Series that are stepped up within themselves where the machine has them. */
+const IN_THEIR_OWN: Partial<Record<ThreadFamily, readonly ThreadSeries[]>> = {
+  whitworth: ['BSW', 'BSF'],
+  ba: ['BA'],
+  'pipe-parallel': ['G'],
+  acme: ['Acme'],
+  trapezoidal: ['Tr'],
+};
+
+const seriesFor = (thread: Thread) => [...(IN_THEIR_OWN[thread.family] ?? []), ...ALWAYS];
+
+/** Drill and tap the next sizes up: in the thread's own series, and coarse and fine in both systems. */
 export const oversize: RouteMethod = (context) =>
-  (['coarse', 'fine', 'UNC', 'UNF'] as const)
+  seriesFor(context.hole.thread)
     .flatMap((series) => candidates(context, series))
     .map((thread) => oversizeRoute(context, withHand(thread, context.hole.thread.hand)));

@@ -1,10 +1,18 @@
 import { verdictUnderDoubt, worstFirst, worstVerdict, type Check, type Verdict } from '../../../basis/checks/index.ts';
 import { spokenLength } from '../../../basis/units/index.ts';
-import { expectedBoreMm, rackDrills, shareOfThread, type TapDrill } from '../../../facts/drills/index.ts';
+import {
+  expectedBoreMm,
+  rackDrills,
+  shareOfThread,
+  type Drilling,
+  type RackDrill,
+  type TapDrill,
+} from '../../../facts/drills/index.ts';
 import {
   COIL_LENGTHS_D,
   coilEffectiveLengthMm,
   coilHole,
+  coilIsMadeFor,
   coilHoleWorking,
   type CoilHole,
 } from '../../../facts/inserts/index.ts';
@@ -23,9 +31,9 @@ const COUNTERSINK_OVER_MM = 0.2;
 /** A coil may sit as little as a quarter turn under the face when the metal is thin. */
 const LEAST_SET_DOWN_TURNS = 0.25;
 
-function asCoilDrill(hole: CoilHole, drill: ReturnType<typeof rackDrills>[number]): TapDrill {
-  const bore = expectedBoreMm(drill.diameterMm);
-  const insertThread = { majorMm: hole.majorMm, pitchMm: hole.thread.pitchMm };
+function asCoilDrill(hole: CoilHole, drill: RackDrill, drilling: Drilling | undefined): TapDrill {
+  const bore = expectedBoreMm(drill.diameterMm, drilling);
+  const insertThread = { majorMm: hole.majorMm, pitchMm: hole.thread.pitchMm, form: hole.thread.form };
   const fits = drill.diameterMm >= hole.minorMinMm - 1e-6 && drill.diameterMm <= hole.minorMaxMm + 1e-6;
   const cost = fits
     ? bore > hole.minorMaxMm
@@ -48,7 +56,7 @@ function asCoilDrill(hole: CoilHole, drill: ReturnType<typeof rackDrills>[number
 function chooseCoilDrill(hole: HoleCase, coil: CoilHole): { best: TapDrill | null; substitutes: TapDrill[] } {
   const near = rackDrills(hole.rack)
     .filter((drill) => Math.abs(drill.diameterMm - coil.minorMinMm) < 0.6)
-    .map((drill) => asCoilDrill(coil, drill));
+    .map((drill) => asCoilDrill(coil, drill, hole.rack.drilling));
   const fit = near.filter((d) => d.judgement === 'fits');
   const native = coil.thread.family === 'metric' ? 'mm' : 'in';
   const inSystem = fit.filter((d) => d.drill.system === native);
@@ -236,5 +244,6 @@ function coilRoute({ hole, assessment }: RouteContext, lengthD: number): Propose
   };
 }
 
-/** Wire coil insert in every length made. */
-export const wireCoil: RouteMethod = (context) => COIL_LENGTHS_D.map((lengthD) => coilRoute(context, lengthD));
+/** Wire coil insert in every length made; none for forms that no coil is wound for. */
+export const wireCoil: RouteMethod = (context) =>
+  coilIsMadeFor(context.hole.thread) ? COIL_LENGTHS_D.map((lengthD) => coilRoute(context, lengthD)) : [];

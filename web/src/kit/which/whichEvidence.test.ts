@@ -16,6 +16,13 @@ test('each field becomes its evidence, in the units of the sheet', () => {
       bore: '6.6 mm',
       screw: 'M8',
       binds: '1,5',
+      plug: '6.5 mm',
+      plugNext: '6.6 mm',
+      angle: '60',
+      taper: 'no',
+      leftHand: true,
+      region: 'britain',
+      year: '1952',
     },
     'in',
   );
@@ -25,8 +32,18 @@ test('each field becomes its evidence, in the units of the sheet', () => {
     { kind: 'pitch', overMm: expect.closeTo(14.097, 3), pitches: 10, halfWidthMm: 0.3 },
     { kind: 'threads-per-inch', count: 18 },
     { kind: 'bore', mm: 6.6, halfWidthMm: 0.05 },
+    { kind: 'plug', mm: 6.5, stepMm: expect.closeTo(0.1, 6) },
+    { kind: 'form-angle', deg: 60 },
+    { kind: 'taper', seen: false },
+    { kind: 'made', region: 'britain', year: 1952 },
     { kind: 'test-screw', threadId: 'M8x1.25', bindsAfterTurns: 1.5 },
+    { kind: 'hand', hand: 'left' },
   ]);
+});
+
+test('a country alone is no evidence; a plug larger than its neighbour is questioned', () => {
+  expect(evidenceOf({ ...NO_INPUTS, region: 'metric' }, 'mm').evidence).toEqual([]);
+  expect(evidenceOf({ ...NO_INPUTS, plug: '7', plugNext: '6.9' }, 'mm').problems.plugNext).toMatch(/must be larger/);
 });
 
 test.each([
@@ -36,6 +53,8 @@ test.each([
   ['screw', 'M8x', /lacks its pitch/],
   ['binds', 'many', /expected a number/],
   ['pitches', '0', /between 1 and 100/],
+  ['year', '38', /between 1850 and 2100/],
+  ['plug', 'a lot', /does not read as a length/],
 ] as const)('%s = %.6s is explained at its field and the rest still counts', (field, text, message) => {
   const { evidence, problems } = evidenceOf(
     { ...NO_INPUTS, perInch: '18', [field]: text, ...(field === 'binds' ? { screw: 'M8' } : {}) },

@@ -1,0 +1,4 @@
+export { classesOf, externalLimits, internalLimits } from './limits.ts';
+export { isoInternalTolerancesMm } from './isoMetric.ts';
+export { unifiedIncrementsInch } from './unified.ts';
+export type { ExternalClass, ExternalLimits, InternalClass, InternalLimits } from './ThreadLimits.ts';

@@ -1,0 +1,23 @@
+import { threadById } from '../../facts/threads/index.ts';
+import { judgeBore } from './index.ts';
+
+test.each([
+  ['M8x1.25', 6.8, false, 'holds'],
+  ['M8x1.25', 6.95, false, 'holds'],
+  ['M8x1.25', 7.2, false, 'with-care'],
+  ['M8x1.25', 6.5, false, 'with-care'],
+  ['M8x1.25', 6.5, true, 'does-not-hold'],
+  ['M8x1.25', 7.5, false, 'does-not-hold'],
+  ['M8x1.25', 8, false, 'does-not-hold'],
+  ['1/4-20 BSW', 5.1, false, 'holds'],
+  ['1/4-18 NPT', 11.4, false, 'does-not-hold'],
+] as const)('%s bored to %d mm, tough %s: %s', (id, boreMm, tough, verdict) => {
+  const judged = judgeBore(threadById(id), boreMm, tough);
+  expect(judged.verdict).toBe(verdict);
+  expect(judged.because).not.toBe('');
+});
+
+test('a bore too large for one pitch names the finer thread that it suits; one over the class says so', () => {
+  expect(judgeBore(threadById('M10x1.5'), 9.3, false).suits.map((thread) => thread.id)).toContain('M10x1');
+  expect(judgeBore(threadById('M8x1.25'), 6.95, false).because).toMatch(/over the class’s ⟦mm:6.912⟧/);
+});

@@ -1,0 +1,67 @@
+import { spokenLength } from '../../basis/units/index.ts';
+import { judgeTapDrill, shareOfThread, threadsThatSuit, type TapDrillJudgement } from '../../facts/drills/index.ts';
+import { internalLimits, type Thread } from '../../facts/threads/index.ts';
+import type { Verdict } from '../../basis/checks/index.ts';
+
+/** What a bored hole is worth before the tap goes in. */
+export interface BoreJudgement {
+  verdict: Verdict;
+  judgement: TapDrillJudgement;
+  share: number;
+  /** The class's limits of the bored minor. */
+  minorMinMm: number;
+  minorMaxMm: number;
+  because: string;
+  /** Other threads of the same diameter that the bore suits. */
+  suits: Thread[];
+}
+
+const VERDICTS: Readonly<Record<TapDrillJudgement, Verdict>> = {
+  fits: 'holds',
+  'light-duty': 'with-care',
+  tight: 'with-care',
+  'refused-thin': 'does-not-hold',
+  'refused-body-size': 'does-not-hold',
+  'refused-full': 'does-not-hold',
+  'refused-taper': 'does-not-hold',
+};
+
+function becauseOf(judgement: TapDrillJudgement, percent: string, thread: Thread): string {
+  switch (judgement) {
+    case 'fits':
+      return `${percent} of full thread: tap it`;
+    case 'light-duty':
+      return `only ${percent} of full thread: light duty; weigh again before tapping`;
+    case 'tight':
+      return `${percent} of full thread: the tap works hard. Open it a little, or go slowly with a fresh tap`;
+    case 'refused-thin':
+      return `${percent} of full thread carries nothing: do not tap it as ${thread.designation}`;
+    case 'refused-body-size':
+      return `the thread would be bored away: do not tap it as ${thread.designation}`;
+    case 'refused-full':
+      return 'under the size that the tap needs: open it before tapping';
+    case 'refused-taper':
+      return 'a taper pipe thread is judged by its own gauge';
+  }
+}
+
+/**
+ * A measured bore judged again before tapping, by the same rules as a drill. Worn to an oval, give the widest diameter.
+ * @example judgeBore(threadById('M8x1.25'), 6.9, false).verdict // 'holds'
+ */
+export function judgeBore(thread: Thread, boreMm: number, tough: boolean): BoreJudgement {
+  const { minorMinMm, minorMaxMm } = internalLimits(thread);
+  const judgement = judgeTapDrill(thread, boreMm, tough);
+  const share = shareOfThread(thread, boreMm);
+  const verdict = VERDICTS[judgement];
+  const over = boreMm > minorMaxMm && verdict === 'holds';
+  return {
+    verdict,
+    judgement,
+    share,
+    minorMinMm,
+    minorMaxMm,
+    because: `${becauseOf(judgement, `${Math.round(100 * share)} %`, thread)}${over ? `; over the class’s ${spokenLength(minorMaxMm)}, so the go gauge alone does not prove it` : ''}`,
+    suits: verdict === 'does-not-hold' ? threadsThatSuit(thread, boreMm).map((row) => row.thread) : [],
+  };
+}

@@ -1,0 +1,17 @@
+import { useCallback, useState } from 'react';
+
+const STORED = 'screen-px-per-mm';
+/** What a browser takes for granted: 96 pixels an inch. Real screens differ by up to a third. */
+const NOMINAL_PX_PER_MM = 96 / 25.4;
+export const SCALE_RANGE = { low: 0.6 * NOMINAL_PX_PER_MM, high: 1.8 * NOMINAL_PX_PER_MM } as const;
+
+/** Pixels in a millimetre of this screen: checked once with a ruler, kept on the device. */
+export function useScreenScale() {
+  const [stored, setStored] = useState(() => Number(localStorage.getItem(STORED)));
+  const checked = stored >= SCALE_RANGE.low && stored <= SCALE_RANGE.high;
+  const keep = useCallback((pxPerMm: number) => {
+    localStorage.setItem(STORED, String(pxPerMm));
+    setStored(pxPerMm);
+  }, []);
+  return { pxPerMm: checked ? stored : NOMINAL_PX_PER_MM, checked, keep };
+}
