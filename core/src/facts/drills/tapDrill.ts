@@ -105,7 +105,7 @@ export interface Lean {
   because: string;
 }
 
-export const NO_LEAN: Lean = { side: 'nearer', because: 'no reason to lean: the nearer side' };
+export const NO_LEAN: Lean = { side: 'nearer', because: 'the nearest in the rack to what is aimed at' };
 
 export interface TapDrillChoice {
   targetShare: number;

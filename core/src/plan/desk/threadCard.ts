@@ -46,6 +46,7 @@ export interface ThreadCard {
   pilots: { steps: RackDrill[]; because: string };
   /** Null for forms that no coil is wound for. */
   coil: CoilHole | null;
+  /** Empty for power threads. */
   clearance: ClearanceDrill[];
   /** The taps to run in a new blind hole, by the shop's names. */
   taps: string[];
@@ -55,9 +56,12 @@ export interface ThreadCard {
 
 /** A power thread is drilled this much under its bore and bored to size, so that the hole is round and true (rule of thumb). */
 const BORING_ALLOWANCE_MM = 0.6;
+/** A drill of the rack this near under it serves. */
+const NEAR_PILOT_MM = 1;
 /** Depth taken for a quick answer, in diameters: a thread as deep as its screw is thick. */
 const USUAL_DEPTH_D = 1;
 
+/** Power threads drive, they do not clamp: no clearance hole, no coil, no tap set. */
 const isPower = (thread: Thread) => ['acme-29', 'trapezoidal-30', 'square'].includes(thread.form);
 
 function powerNotes(thread: Thread, shop: DeskShop): string[] {
@@ -68,7 +72,9 @@ function powerNotes(thread: Thread, shop: DeskShop): string[] {
     .at(-1);
   const notes = [
     `Bore ${spokenLength(minorMinMm)} to ${spokenLength(minorMaxMm)}: that is the full flank, 100 % by this form’s convention.`,
-    `Drill ${pilot ? pilot.id : `under ${spokenLength(pilotMm)}`} first and bore the last ${spokenLength(BORING_ALLOWANCE_MM)}, so that the hole is round and true.`,
+    pilot && pilotMm - pilot.diameterMm < NEAR_PILOT_MM
+      ? `Drill ${pilot.id} first and bore the last ${spokenLength(minorMinMm - pilot.diameterMm)}, so that the hole is round and true.`
+      : `Drill up to ${spokenLength(pilotMm)} and bore the last ${spokenLength(BORING_ALLOWANCE_MM)}, so that the hole is round and true.`,
     'Tap right through, or cut it with a single point. A tandem tap goes through and is never reversed.',
   ];
   if (thread.form === 'square') {
@@ -102,10 +108,12 @@ function notesOf(thread: Thread, parent: ParentMaterial | null, choice: TapDrill
   if (isPower(thread)) notes.push(...powerNotes(thread, shop));
   if (thread.form === 'iso-60' && parent?.cutting === 'tough') {
     const chartMm = thread.majorMm - thread.pitchMm;
-    const habit = Math.round(100 * shareOfThread(thread, chartMm + HABIT_OVER_MM));
-    notes.push(
-      `The habit of adding ${spokenLength(HABIT_OVER_MM)} to the chart’s ${spokenLength(chartMm)} would leave ${habit} % here: work by share instead.`,
-    );
+    const habit = shareOfThread(thread, chartMm + HABIT_OVER_MM);
+    if (Math.abs(habit - choice.targetShare) > HABIT_OFF_SHARE) {
+      notes.push(
+        `The habit of adding ${spokenLength(HABIT_OVER_MM)} to the chart’s ${spokenLength(chartMm)} would leave ${Math.round(100 * habit)} % here: work by share instead.`,
+      );
+    }
   }
   const nearest = nearestByNumber(choice);
   if (nearest) notes.push(nearest);
@@ -114,6 +122,8 @@ function notesOf(thread: Thread, parent: ParentMaterial | null, choice: TapDrill
 
 /** A habit in tough metal: the chart's drill and 0.2 mm more, whatever the size. */
 const HABIT_OVER_MM = 0.2;
+/** It is only worth a word where it misses the share aimed at by more than this. */
+const HABIT_OFF_SHARE = 0.05;
 
 /** Says so when the drill nearest to the ideal is not the one to take. */
 function nearestByNumber({ best, smaller, larger, idealMm, direction }: TapDrillChoice): string | null {
@@ -165,7 +175,7 @@ export function threadCard(
             system: tapDrill.best!.drill.system,
           }),
     coil: coilIsMadeFor(thread) ? coilHole(thread) : null,
-    clearance: clearanceDrills(thread, shop.rack),
+    clearance: isPower(thread) ? [] : clearanceDrills(thread, shop.rack),
     taps:
       isPower(thread) || thread.taper ? [] : [8, 4, 2].map((lead) => tapName(lead as 8 | 4 | 2, shop.rules.tapNames)),
     notes: notesOf(thread, ask.parent, tapDrill, shop),

@@ -129,7 +129,7 @@ export function RackExtras({
         onChange={(event) =>
           change({ drilling: { ...settings.drilling, setUp: event.target.value as typeof setUp.id } })
         }
-        helperText={`A drill cuts over its size; with this set-up about ${setUp.factor} times the usual 2 to 5 thou (estimate).`}
+        helperText={`A drill cuts over its size: with this set-up about ${2 * setUp.factor} thou for a small one, ${7 * setUp.factor} for an inch (estimate).`}
       >
         {DRILLING_SET_UPS.map((row) => (
           <MenuItem key={row.id} value={row.id}>

@@ -54,19 +54,19 @@ export function ThreadCardView({
         {card.parent ? ` in ${card.parent.name.toLowerCase()}` : ''}
       </Typography>
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fit, minmax(130px, 1fr))' }}>
-        {thread.taper === null && (
+        {thread.taper === null && !best && (
+          <Figure
+            label="Bore"
+            main={fine(internal.minorMinMm, units)}
+            unit={units}
+            note={`to ${fine(internal.minorMaxMm, units)}; no drill in the rack is fit`}
+          />
+        )}
+        {best && (
           <Figure
             label="Tap drill"
-            main={
-              best
-                ? `${side === 'smaller' ? SIDE_WORDS.smaller : ''}${best.drill.id}${side === 'larger' ? SIDE_WORDS.larger : ''}`
-                : 'none fit'
-            }
-            note={
-              best
-                ? `${percent(best.share)} of full thread; ${percent(card.basicHeightShare!)} of the basic height`
-                : 'no fit drill in the rack'
-            }
+            main={`${side === 'smaller' ? SIDE_WORDS.smaller : ''}${best.drill.id}${side === 'larger' ? SIDE_WORDS.larger : ''}`}
+            note={`${percent(best.share)} of full thread${card.basicHeightShare! - best.share > 0.001 ? `; ${percent(card.basicHeightShare!)} of the basic height` : ''}`}
           />
         )}
         <Figure
@@ -89,11 +89,13 @@ export function ThreadCardView({
             note={`insert tap cuts to ${fine(coil.majorMm, units)}`}
           />
         )}
-        <Figure
-          label="Clearance, normal"
-          main={clearance[1]!.drill?.id ?? formatLengthWithUnit(clearance[1]!.wantedMm, units)}
-          note="lets the screw through; not a tap drill"
-        />
+        {clearance[1] && (
+          <Figure
+            label="Clearance, normal"
+            main={clearance[1].drill?.id ?? formatLengthWithUnit(clearance[1].wantedMm, units)}
+            note="lets the screw through; not a tap drill"
+          />
+        )}
       </Box>
       {best && (
         <MinorBand
@@ -107,8 +109,8 @@ export function ThreadCardView({
       )}
       {thread.taper === null && (
         <Typography sx={{ fontSize: 15 }}>
-          Aims at {percent(tapDrill.targetShare)}: {card.targetBecause}.
-          {side === 'exact' ? '' : ` The ${side} side: ${tapDrill.direction!.because}.`}
+          {thread.form === 'iso-60' ? `Aims at ${percent(tapDrill.targetShare)}: ` : ''}
+          {card.targetBecause}.{side === 'exact' ? '' : ` The ${side} side: ${tapDrill.direction!.because}.`}
         </Typography>
       )}
       {card.notes.map((note) => (
@@ -123,18 +125,21 @@ export function ThreadCardView({
             <DrillLine title="larger →" drills={tapDrill.larger.slice(0, 2)} units={units} />
           </Box>
           <Typography sx={{ fontSize: 15 }}>
-            {pilots.steps.length > 0 ? `Before it: ${pilots.steps.map((d) => d.id).join(', then ')}` : 'No pilot'} (
-            {pilots.because}). {card.taps.length > 0 ? `Taps: ${card.taps.join('; ')}.` : ''}
+            {best &&
+              (pilots.steps.length > 0 ? `Before it: ${pilots.steps.map((d) => d.id).join(', then ')}` : 'No pilot')}
+            {best && ` (${pilots.because}).`} {card.taps.length > 0 ? `Taps: ${card.taps.join('; ')}.` : ''}
           </Typography>
-          <Typography sx={{ fontSize: 15 }}>
-            Screw through:{' '}
-            {clearance
-              .map(
-                (row) =>
-                  `${row.fit} ${row.drill ? `${row.drill.id} (${fine(row.clearanceMm!, units)} ${units} round the screw)` : `${formatLengthWithUnit(row.wantedMm, units)}, none in the rack`}`,
-              )
-              .join(' · ')}
-          </Typography>
+          {clearance.length > 0 && (
+            <Typography sx={{ fontSize: 15 }}>
+              Screw through:{' '}
+              {clearance
+                .map(
+                  (row) =>
+                    `${row.fit} ${row.drill ? `${row.drill.id} (${fine(row.clearanceMm!, units)} ${units} round the screw)` : `${formatLengthWithUnit(row.wantedMm, units)}, none in the rack`}`,
+                )
+                .join(' · ')}
+            </Typography>
+          )}
         </>
       )}
       <Typography sx={{ fontSize: 14, color: 'text.secondary' }}>
