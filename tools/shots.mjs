@@ -48,6 +48,7 @@ const SHOTS = [
   ['prove', `/mend/${head.id}/prove`],
   ['passport', `/holes/${twice.id}`],
   ['desk', '/desk?ask=M8'],
+  ['charts', '/desk/charts?sheet=british'],
   ['crib', '/crib'],
   ['phone', `/mend/${gear.id}/decide`, { viewport: { width: 390, height: 844 } }],
 ];

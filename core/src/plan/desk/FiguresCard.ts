@@ -12,7 +12,7 @@ export interface DeskFigure {
 /** An answer that is a few numbers with their working. */
 export interface FiguresCard {
   kind: 'figures';
-  topic: 'insert' | 'depth' | 'speed' | 'torque' | 'centres';
+  topic: 'insert' | 'fit' | 'depth' | 'speed' | 'torque' | 'centres';
   title: string;
   figures: DeskFigure[];
   notes: string[];

@@ -1,8 +1,15 @@
 import { spokenLength } from '../../basis/units/index.ts';
-import { rackDrills } from '../../facts/drills/index.ts';
+import {
+  expectedBoreMm,
+  rackDrills,
+  shareOfBasicHeight,
+  shareOfThread,
+  shareWorking,
+} from '../../facts/drills/index.ts';
 import { COIL_LENGTHS_D, coilEffectiveLengthMm, coilHole, coilHoleWorking } from '../../facts/inserts/index.ts';
 import type { FastenerClassRow, ParentMaterial } from '../../facts/materials/index.ts';
 import type { Thread } from '../../facts/threads/index.ts';
+import { judgeBore } from '../../judge/damage/index.ts';
 import { NUT_FACTOR, preloadN, proofLoadN } from '../../judge/strength/index.ts';
 import { depthBudget, drillSpeed, tapName } from '../cutting/index.ts';
 import { centreDistanceMm } from '../layout/index.ts';
@@ -36,6 +43,37 @@ export function insertCard(thread: Thread, shop: DeskShop): FiguresCard {
       return `${lengthD} D: ${spokenLength(nominalMm)} long, gives ${spokenLength(usefulMm)} of thread, blind it wants ${spokenLength(nominalMm + thread.pitchMm)} of full thread.`;
     }),
     workings: [coilHoleWorking(coil)],
+  };
+}
+
+/** A drill held against a thread: what it leaves, whether to tap it, and what it would suit instead. */
+export function fitCard(thread: Thread, drillMm: number, shop: DeskShop): FiguresCard {
+  const judged = judgeBore(thread, drillMm, false);
+  const boreMm = expectedBoreMm(drillMm, shop.rack.drilling);
+  return {
+    kind: 'figures',
+    topic: 'fit',
+    title: `${thread.designation} on a drill of ${spokenLength(drillMm)}`,
+    figures: [
+      { label: 'Of full thread', value: judged.share, unit: 'share', note: 'by the drill’s own size' },
+      {
+        label: 'By the expected bore',
+        value: shareOfThread(thread, boreMm),
+        unit: 'share',
+        note: spokenLength(boreMm),
+      },
+      {
+        label: 'Of the basic height',
+        value: shareOfBasicHeight(thread, drillMm),
+        unit: 'share',
+        note: 'the other convention',
+      },
+    ],
+    notes: [
+      `${judged.because[0]!.toUpperCase()}${judged.because.slice(1)}.`,
+      ...(judged.suits.length > 0 ? [`It suits ${judged.suits.map((other) => other.designation).join(', ')}.`] : []),
+    ],
+    workings: [shareWorking(thread, drillMm)],
   };
 }
 

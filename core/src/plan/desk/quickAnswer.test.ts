@@ -65,6 +65,14 @@ test('two threads and two drills side by side', () => {
   expect(drills.kind === 'compare-drills' && drills.rows.map((row) => row.thread.id)).toContain('3/8-24');
 });
 
+test('a drill that suits another thread of the same diameter says which', () => {
+  const answer = quickAnswer('3/8-16 on 11/32', shop);
+  if (answer.kind !== 'figures') throw new Error(answer.kind);
+  expect(Math.round(1000 * answer.figures[0]!.value!)).toBe(385);
+  expect(answer.notes.join(' ')).toMatch(/do not tap it as 3\/8-16 UNC.*It suits 3\/8-24 UNF/);
+  expect(quickAnswer('M8 on cheese', shop).kind).toBe('incomplete');
+});
+
 test.each([
   ['coil M8', 'insert', 8.3, 1],
   ['depth 17 5/16-18', 'depth', 8.53, 2],

@@ -5,7 +5,7 @@ import { FASTENER_CLASS_NAMES, fastenerClass, findParent, type ParentMaterial } 
 import { parseThread, type Thread, type ThreadProblem } from '../../facts/threads/index.ts';
 import { compareDrills, compareThreads, type DrillComparison, type ThreadComparison } from './compare.ts';
 import { drillCard, type DrillCard } from './drillCard.ts';
-import { centresCard, depthCard, insertCard, speedCard, torqueCard } from './figureCards.ts';
+import { centresCard, depthCard, fitCard, insertCard, speedCard, torqueCard } from './figureCards.ts';
 import type { FiguresCard } from './FiguresCard.ts';
 import { deskLengthMm, type DeskShop } from './shop.ts';
 import { threadCard, type ThreadCard } from './threadCard.ts';
@@ -23,6 +23,7 @@ export const QUICK_EXAMPLES = [
   '8.5 in stainless',
   'coil M8',
   'M8 vs 5/16-18',
+  '3/8-16 on 11/32',
   'depth 17 M8',
   'torque M8 8.8',
   'centres 58 over 8 and 8',
@@ -54,6 +55,17 @@ function asComparison(text: string, shop: DeskShop): QuickAnswer | null {
   const drills = parts.map((part) => deskLengthMm(part, shop, 60));
   if (drills[0] && drills[1]) return compareDrills(drills[0], drills[1], shop);
   return incomplete('Two threads or two drills can be compared, for example M8 vs 5/16-18, or 21/64 vs 8.3 mm.');
+}
+
+/** `3/8-16 on 11/32`, `M6 with #8`: a drill held against a thread. */
+function asFit(text: string, shop: DeskShop): QuickAnswer | null {
+  const match = /^(.+?)\s+(?:on|with)\s+(.+)$/i.exec(text);
+  const thread = match && threadOf(match[1]!);
+  if (!match || !thread) return null;
+  const mm = deskLengthMm(match[2]!, shop, 100);
+  return mm === null
+    ? incomplete('Say the thread and the drill, for example 3/8-16 on 11/32.')
+    : fitCard(thread, mm, shop);
 }
 
 /** `coil M8`, `M8 insert`. */
@@ -161,6 +173,7 @@ export function quickAnswer(input: string, shop: DeskShop): QuickAnswer {
   const asked =
     asComparison(text, shop) ??
     asInsert(text, shop) ??
+    asFit(text, shop) ??
     asDepth(text, shop) ??
     asSpeed(text, shop) ??
     asTorque(text) ??
