@@ -1,37 +1,21 @@
 // Routes per second of the core, on one core: run by tools/bench.mjs.
-import {
-  DEFAULT_HOUSE_RULES,
-  FULL_RACK,
-  parentById,
-  proposeRoutes,
-  threadById,
-  THREADS,
-  type HoleCase,
-} from '@deep-mend/core';
+import { blankCase, parentById, proposeRoutes, threadById, THREADS, type HoleCase } from '@deep-mend/core';
 
 const exact = (mm: number) => ({ mm, halfWidthMm: 0.1 });
 const threads = THREADS.filter((thread) => thread.majorMm >= 5 && thread.majorMm <= 16);
 
 function hole(n: number): HoleCase {
   const thread = threads[n % threads.length]!;
-  return {
+  return blankCase({
     thread: threadById(thread.id),
     parent: parentById(n % 2 === 0 ? 'grey-iron' : 'aluminium-cast-heat-treated'),
-    parentTensileMpa: null,
     kind: n % 3 === 0 ? 'blind' : 'through',
     depth: exact(2.5 * thread.majorMm + (n % 7)),
     damageTo: exact(thread.majorMm),
     strippedThroughout: n % 5 === 0,
     bore: n % 4 === 0 ? { aMm: thread.majorMm * 0.97, bMm: thread.majorMm * 0.94, halfWidthMm: 0.05 } : null,
     edge: exact(1.5 * thread.majorMm + (n % 11)),
-    edgeName: 'edge',
-    earlierCutMm: null,
-    earlierRepair: null,
-    joint: { fastenerClassId: null, screwReach: null, mateHole: null, demand: { mode: 'fastener-first' } },
-    duty: 'ordinary',
-    rules: DEFAULT_HOUSE_RULES,
-    rack: FULL_RACK,
-  };
+  });
 }
 
 const COUNT = 3000;

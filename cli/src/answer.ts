@@ -1,5 +1,6 @@
 import { PLANNER_TOPICS, type PlannerInput, type PlannerTopic } from '@deep-mend/contract/planner';
 import {
+  assess,
   boltCircle,
   breakLoadN,
   centreDistanceMm,
@@ -24,6 +25,8 @@ import {
   parentById,
   parseLength,
   parseThread,
+  proposeRoutes,
+  sensitivity,
   shareOfThread,
   stripLoad,
   threadGeometry,
@@ -32,6 +35,8 @@ import {
   type Rack,
   type Thread,
 } from '@deep-mend/core';
+
+import { holeOf } from './holeOf.ts';
 
 /** A request that cannot be answered, with the field that is to blame. */
 export class Refusal extends Error {
@@ -150,6 +155,11 @@ const ANSWERS: { [T in PlannerTopic]: (input: PlannerInput<T>) => object } = {
       wantedFullThreadMm: input.wantedFullThreadMm ?? 0,
     }),
   speed: (input) => drillSpeed(input.parent, length('drill', input.drill)),
+  assess: (input) => assess(holeOf(input, thread(input.thread), rack(input.sets))),
+  routes: ({ sensitivity: wanted, ...input }) => {
+    const hole = holeOf(input, thread(input.thread), rack(input.sets));
+    return { ...proposeRoutes(hole), ...(wanted ? { sensitivity: sensitivity(hole) } : {}) };
+  },
   positions: (input) =>
     input.find === 'centre-distance'
       ? { centreDistanceMm: centreDistanceMm(input) }

@@ -1,4 +1,12 @@
-import { DRILL_SETS, FASTENER_CLASS_NAMES, MADE_IN, PARENTS } from '@deep-mend/core';
+import {
+  DRILL_SETS,
+  EARLIER_REPAIRS,
+  FASTENER_CLASS_NAMES,
+  MADE_IN,
+  METHOD_IDS,
+  PARENTS,
+  RANKING_RULES,
+} from '@deep-mend/core';
 import { z } from 'zod';
 
 const oneOf = <T extends { id: string }>(rows: readonly T[]) =>
@@ -49,6 +57,69 @@ const EXTERNAL_CLASSES = [
   '7e',
   'gauge',
 ] as const;
+
+const Length = z
+  .union([mm, z.strictObject({ mm: z.number().min(0).max(10_000), halfWidthMm: z.number().min(0).max(100) })])
+  .describe('millimetres, or { mm, halfWidthMm } with the 95 % half-width of the reading');
+
+/** A hole and its joint, as far as it is known: what is left out is unknown. */
+const Hole = z.strictObject({
+  thread: ThreadText,
+  parent: oneOf(PARENTS),
+  parentTensileMpa: z.number().min(10).max(3000).optional(),
+  kind: z.enum(['through', 'blind']),
+  depth: Length.describe('thickness, or depth to the shoulder'),
+  damageTo: Length.optional().describe('where sound thread begins; left out with strippedThroughout'),
+  strippedThroughout: z.boolean().optional(),
+  bore: z.strictObject({ aMm: mm, bMm: mm, halfWidthMm: z.number().min(0).max(10) }).optional(),
+  boreOffset: z
+    .strictObject({ alongMm: z.number().min(0), acrossMm: z.number().min(0), halfWidthMm: z.number().min(0) })
+    .optional(),
+  axis: z.enum(['true', 'own']).optional(),
+  edge: Length.optional().describe('axis to the nearest edge or void'),
+  edgeName: z.string().max(60).optional(),
+  floor: Length.optional(),
+  floorName: z.string().max(60).optional(),
+  leanPer50: Length.optional(),
+  crack: z.enum(['none', 'near', 'reaches']).optional(),
+  stuck: z.enum(['none', 'screw', 'stud', 'plug', 'dowel', 'tap', 'extractor', 'coil']).optional(),
+  earlierRepair: oneOf(EARLIER_REPAIRS).optional(),
+  earlierCutMm: mm.optional(),
+  failed: z.strictObject({ method: z.enum(METHOD_IDS), causePresent: z.boolean() }).optional(),
+  duty: z.enum(['ordinary', 'leak-or-damage', 'can-hurt', 'under-code']).optional(),
+  joint: z
+    .strictObject({
+      fastenerClass: oneOf(FASTENER_CLASS_NAMES).optional(),
+      screwReach: Length.optional(),
+      mateHole: Length.optional(),
+      mateMayBeOpened: z.boolean().optional(),
+      torqueNm: z
+        .number()
+        .positive()
+        .max(5000)
+        .optional()
+        .describe('wanted preload by torque; left out: the screw breaks first'),
+      friction: z.enum(['dry', 'oiled', 'anti-seize', 'unknown']).optional(),
+      load: z.enum(['static', 'pulsating']).optional(),
+      serviceC: z.number().min(-100).max(1000).optional(),
+      sealing: z.enum(['none', 'oil', 'water', 'pressure']).optional(),
+      undone: z.enum(['rarely', 'often']).optional(),
+      backReached: z.boolean().optional(),
+    })
+    .optional(),
+  ranking: oneOf(RANKING_RULES).optional(),
+  sets: Sets,
+});
+
+const EXAMPLE_HOLE = {
+  thread: 'M8',
+  parent: 'aluminium-cast-heat-treated',
+  kind: 'through',
+  depth: 20,
+  damageTo: 9,
+  edge: { mm: 30, halfWidthMm: 0.2 },
+  joint: { fastenerClass: '8.8', mateHole: 9 },
+} as const;
 
 /** What the headless planner answers: one strict shape a topic, with an example that a test runs. */
 export const PLANNER_TOPICS = {
@@ -125,6 +196,16 @@ export const PLANNER_TOPICS = {
     summary: 'spindle speed for a drill in a material',
     input: z.strictObject({ parent: oneOf(PARENTS), drill: LengthText }),
     example: { parent: 'grey-iron', drill: '21/64' },
+  },
+  assess: {
+    summary: 'what the readings say about a hole: sound thread, clean-up diameter round both axes, wall',
+    input: Hole,
+    example: EXAMPLE_HOLE,
+  },
+  routes: {
+    summary: 'every way of mending a hole, judged and ranked, with what each reading could still change',
+    input: Hole.extend({ sensitivity: z.boolean().optional() }),
+    example: EXAMPLE_HOLE,
   },
   positions: {
     summary: 'centre distance from a caliper, or the holes of a bolt circle',

@@ -1,4 +1,15 @@
-import { DRILL_SETS, DRILLING_SET_UPS, INSTRUMENTS, QUANTITIES, USUAL_DRILLING } from '@deep-mend/core';
+import {
+  DRILL_SETS,
+  DRILLING_SET_UPS,
+  EARLIER_REPAIRS,
+  INSTRUMENTS,
+  METHOD_IDS,
+  QUANTITIES,
+  RANKING_RULES,
+  RANKING_WEIGHTS,
+  USUAL_DRILLING,
+  USUAL_RATES,
+} from '@deep-mend/core';
 import { z } from 'zod';
 
 const oneOf = <T extends { id: string }>(rows: readonly T[]) =>
@@ -21,11 +32,29 @@ const Millimetres = z.number().finite().min(0).max(10_000);
 
 const DrillMm = z.number().finite().min(0.2).max(100);
 
+const Weight = z.number().min(0).max(10);
+
 export const HouseRulesSchema = z
   .strictObject({
     tapDrill: z.enum(['by-material', 'chart-75', 'major-minus-pitch']),
     coilSetDownTurns: z.union([z.literal(0.25), z.literal(0.5), z.literal(0.75)]),
     tapNames: z.enum(['taper-second-bottoming', 'taper-plug-bottoming', 'lead-threads']),
+    ranking: z
+      .strictObject({
+        rule: oneOf(RANKING_RULES),
+        weights: z.strictObject({
+          metal: Weight,
+          fastener: Weight,
+          upsize: Weight,
+          strength: Weight,
+          time: Weight,
+          cost: Weight,
+        }),
+      })
+      .default({ rule: 'least-metal', weights: { ...RANKING_WEIGHTS['least-metal'] } }),
+    rates: z
+      .strictObject({ perHour: z.number().min(0).max(100_000), sentOut: z.number().min(0).max(10_000_000) })
+      .default({ ...USUAL_RATES }),
   })
   .meta({ id: 'HouseRules' });
 
@@ -91,6 +120,19 @@ export const ChoicePayload = z.discriminatedUnion('field', [
   choice('friction', z.enum(['dry', 'oiled', 'anti-seize', 'unknown'])),
   choice('load', z.enum(['static', 'pulsating'])),
   choice('duty', z.enum(['ordinary', 'leak-or-damage', 'can-hurt', 'under-code'])),
+  choice('axis', z.enum(['true', 'own'])),
+  choice('edge2Name', plainText().max(60)),
+  choice('floorName', plainText().max(60)),
+  choice('crack', z.enum(['none', 'near', 'reaches'])),
+  choice('stuck', z.enum(['none', 'screw', 'stud', 'plug', 'dowel', 'tap', 'extractor', 'coil'])),
+  choice('earlierRepair', oneOf(EARLIER_REPAIRS).nullable()),
+  choice('failedMethod', z.enum(METHOD_IDS).nullable()),
+  choice('failedCausePresent', z.boolean()),
+  choice('mateMayBeOpened', z.boolean()),
+  choice('serviceC', z.number().min(-100).max(1000).nullable()),
+  choice('sealing', z.enum(['none', 'oil', 'water', 'pressure'])),
+  choice('undone', z.enum(['rarely', 'often'])),
+  choice('backReached', z.boolean()),
 ]);
 
 export const ReadingPayloadSchema = z.strictObject({

@@ -107,7 +107,7 @@ test('the server freezes what it computes itself, and shows a mismatch', async (
   expect(reply.status).toBe(200);
   const stored = await Plan.findByPk(planId, { raw: true });
   expect(stored).toMatchObject({
-    engineVersion: '0.2.0',
+    engineVersion: '0.3.0',
     numbers: { routeId: route.id, numbers: { drillId: '8.3 mm' } },
   });
   const revision = { 'If-Match': `"${reply.body.revision}"` };

@@ -1,9 +1,11 @@
-import type { HoleCase } from '../judge/hole/index.ts';
+import { DEFAULT_HOUSE_RULES, RANKING_WEIGHTS, type HoleCase, type RankingRule } from '../judge/hole/index.ts';
 import { holeCase } from './holeCase.ts';
 
 const at = (mm: number, halfWidthMm = 0) => ({ mm, halfWidthMm });
 const blind = (mm: number, halfWidthMm = 0) => ({ kind: 'blind' as const, depth: at(mm, halfWidthMm) });
 const stripped = (mm: number) => ({ damageTo: at(mm), strippedThroughout: true });
+
+const ranked = (rule: RankingRule) => ({ ...DEFAULT_HOUSE_RULES, ranking: { rule, weights: RANKING_WEIGHTS[rule] } });
 
 /** Whole cases whose proposals are held in proposals.json: a change there is a change of method. */
 export const GOLDEN_CASES: Record<string, HoleCase> = {
@@ -101,5 +103,119 @@ export const GOLDEN_CASES: Record<string, HoleCase> = {
   'house rule of the 75 % chart, one metric set': holeCase({
     rules: { tapDrill: 'chart-75', coilSetDownTurns: 0.25, tapNames: 'lead-threads' },
     rack: { setIds: ['metric-halves'], missingIds: ['8.5 mm'] },
+  }),
+  'oval bronze pump cover, centre off along the long axis': holeCase({
+    threadId: '1/2-13',
+    parentId: 'bronze',
+    depth: at(30),
+    ...stripped(30),
+    bore: { aMm: 13.1, bMm: 12.4, halfWidthMm: 0 },
+    boreOffset: { alongMm: 0.2, acrossMm: 0, halfWidthMm: 0 },
+  }),
+  'the same, its own axis kept': holeCase({
+    threadId: '1/2-13',
+    parentId: 'bronze',
+    depth: at(30),
+    ...stripped(30),
+    bore: { aMm: 13.1, bMm: 12.4, halfWidthMm: 0 },
+    boreOffset: { alongMm: 0.2, acrossMm: 0, halfWidthMm: 0 },
+    axis: 'own',
+  }),
+  '18 mm ductile plate for M5, long screw': holeCase({
+    threadId: 'M5x0.8',
+    parentId: 'ductile-iron',
+    depth: at(18),
+    ...stripped(18),
+    joint: { mateHole: at(6.6), screwReach: at(18) },
+  }),
+  'a coil that spun in M10': holeCase({
+    threadId: 'M10x1.5',
+    earlierCutMm: 11.949,
+    earlierRepair: 'wire-coil',
+    failed: { method: 'wire-coil', causePresent: true },
+    ...stripped(20),
+    joint: { mateHole: at(11) },
+  }),
+  'drain plug M14x1.5, 2.6 mm of wall': holeCase({
+    threadId: 'M14x1.5',
+    parentId: 'aluminium-sand-cast',
+    depth: at(14),
+    ...stripped(14),
+    edge: at(9.6),
+    joint: {
+      sealing: 'oil',
+      undone: 'often',
+      mateHole: null,
+      demand: { mode: 'preload', torqueNm: 25, friction: 'oiled', load: 'static' },
+    },
+  }),
+  'mate may not be opened': holeCase({ ...stripped(20), joint: { mateMayBeOpened: false, mateHole: at(9) } }),
+  'mate may not be opened, not measured': holeCase({
+    ...stripped(20),
+    joint: { mateMayBeOpened: false, mateHole: null },
+  }),
+  'back reached, through': holeCase({ ...stripped(20), edge: at(6), joint: { backReached: true } }),
+  'a crack reaches the hole': holeCase({ ...stripped(20), crack: 'reaches', parentId: 'cast-steel' }),
+  'a crack is near, in grey iron': holeCase({ ...stripped(20), crack: 'near', parentId: 'grey-iron' }),
+  'a tap snapped in it': holeCase({ stuck: 'tap' }),
+  'leans 1.5 degrees': holeCase({ ...stripped(20), leanPer50: at(1.3) }),
+  'blind over water, floor not measured': holeCase({ ...blind(20), ...stripped(20), floorName: 'water' }),
+  'blind over water, 1 mm of floor': holeCase({ ...blind(20), ...stripped(20), floorName: 'water', floor: at(23.8) }),
+  'exhaust, 450 °C, cast steel': holeCase({ ...stripped(20), parentId: 'cast-steel', joint: { serviceC: 450 } }),
+  'hot aluminium, 160 °C': holeCase({ ...stripped(20), joint: { serviceC: 160 } }),
+  'magnesium at 140 °C with a preload': holeCase({
+    parentId: 'magnesium-cast',
+    joint: { serviceC: 140, demand: { mode: 'preload', torqueNm: 12, friction: 'oiled', load: 'static' } },
+  }),
+  'pressure behind a through hole': holeCase({ ...stripped(20), joint: { sealing: 'pressure' } }),
+  'steering part, can hurt': holeCase({ ...stripped(20), duty: 'can-hurt' }),
+  'under a code': holeCase({ ...stripped(20), duty: 'under-code' }),
+  'leak or damage, sound thread left': holeCase({ damageTo: at(12), duty: 'leak-or-damage' }),
+  'light static load, bonded stud thinkable': holeCase({
+    parentId: 'grey-iron',
+    depth: at(20),
+    ...stripped(20),
+    joint: { demand: { mode: 'preload', torqueNm: 1.5, friction: 'oiled', load: 'static' } },
+  }),
+  'BSW in an old winch': holeCase({
+    threadId: '1/2-12 BSW',
+    parentId: 'grey-iron',
+    depth: at(25),
+    ...stripped(25),
+    joint: { mateHole: at(13.5) },
+  }),
+  '2 BA in brass': holeCase({
+    threadId: '2 BA',
+    parentId: 'brass',
+    depth: at(8),
+    ...stripped(8),
+    edge: at(12),
+    joint: { mateHole: at(5.1) },
+  }),
+  'taper pipe, never as parallel': holeCase({ threadId: '1/4-18 NPT', parentId: 'cast-steel', ...stripped(20) }),
+  'stainless screw wet in aluminium, undone often': holeCase({
+    ...stripped(20),
+    parentId: 'aluminium-sand-cast',
+    joint: { fastenerClassId: 'A2-70', undone: 'often' },
+  }),
+  'M3 in tough stainless': holeCase({
+    threadId: 'M3x0.5',
+    parentId: 'austenitic-stainless',
+    ...blind(9),
+    ...stripped(9),
+    edge: at(10),
+    joint: { mateHole: at(3.4), fastenerClassId: 'A2-70' },
+  }),
+  'house rule: keep the fastener': holeCase({ ...stripped(20), rules: ranked('keep-fastener') }),
+  'house rule: go up a size': holeCase({ ...stripped(20), rules: ranked('go-up-a-size') }),
+  'house rule: strongest': holeCase({ ...stripped(20), rules: ranked('strongest') }),
+  'house rule: fastest': holeCase({ ...stripped(20), rules: ranked('fastest') }),
+  'M12 in 7xxx, weld ruled out': holeCase({
+    threadId: 'M12x1.75',
+    parentId: 'aluminium-7xxx',
+    depth: at(25),
+    ...stripped(25),
+    edge: at(40),
+    joint: { mateHole: at(13.5) },
   }),
 };

@@ -1,7 +1,6 @@
-import { FULL_RACK } from '../facts/drills/index.ts';
 import { parentById } from '../facts/materials/index.ts';
 import { threadById } from '../facts/threads/index.ts';
-import { DEFAULT_HOUSE_RULES, type HoleCase, type Joint, type Measured } from '../judge/hole/index.ts';
+import { blankCase, type HoleCase, type Joint, type Measured } from '../judge/hole/index.ts';
 
 const exact = (mm: number): Measured => ({ mm, halfWidthMm: 0 });
 
@@ -14,29 +13,14 @@ export function holeCase(
   } = {},
 ): HoleCase {
   const { threadId, parentId, joint, ...rest } = changes;
-  return {
+  return blankCase({
     thread: threadById(threadId ?? 'M8x1.25'),
     parent: parentById(parentId ?? 'aluminium-cast-heat-treated'),
-    parentTensileMpa: null,
     kind: 'through',
     depth: exact(20),
     damageTo: exact(9),
-    strippedThroughout: false,
-    bore: null,
     edge: exact(30),
-    edgeName: 'edge',
-    earlierCutMm: null,
-    earlierRepair: null,
-    duty: 'ordinary',
-    rules: DEFAULT_HOUSE_RULES,
-    rack: FULL_RACK,
     ...rest,
-    joint: {
-      fastenerClassId: '8.8',
-      screwReach: null,
-      mateHole: exact(9),
-      demand: { mode: 'fastener-first' },
-      ...joint,
-    },
-  };
+    joint: { fastenerClassId: '8.8', mateHole: exact(9), ...joint },
+  });
 }

@@ -1,8 +1,7 @@
 import {
   assess,
-  DEFAULT_HOUSE_RULES,
+  blankCase,
   foundProfile,
-  FULL_RACK,
   parentById,
   plannedProfile,
   proposeRoutes,
@@ -18,22 +17,16 @@ function layoutOf(
   options: { width?: number; compact?: boolean; units?: 'mm' | 'in' } = {},
 ) {
   const hole: HoleCase = {
-    thread: threadById('M8x1.25'),
-    parent: parentById('aluminium-cast-heat-treated'),
-    parentTensileMpa: null,
-    kind: 'blind',
-    depth: exact(24),
-    damageTo: exact(9.5),
-    strippedThroughout: false,
-    bore: null,
-    edge: exact(13.5),
-    edgeName: 'oil side',
-    earlierCutMm: null,
-    earlierRepair: null,
-    joint: { fastenerClassId: '8.8', screwReach: null, mateHole: exact(9), demand: { mode: 'fastener-first' } },
-    duty: 'ordinary',
-    rules: DEFAULT_HOUSE_RULES,
-    rack: FULL_RACK,
+    ...blankCase({
+      thread: threadById('M8x1.25'),
+      parent: parentById('aluminium-cast-heat-treated'),
+      kind: 'blind',
+      depth: exact(24),
+      damageTo: exact(9.5),
+      edge: exact(13.5),
+      edgeName: 'oil side',
+      joint: { fastenerClassId: '8.8', mateHole: exact(9) },
+    }),
     ...changes,
   };
   const { routes } = proposeRoutes(hole);

@@ -5,7 +5,21 @@ export type Verdict = 'holds' | 'with-care' | 'does-not-hold';
 
 /** A value that a person must act on at the machine or the bench to turn a failed check into a cautious one. */
 export interface Remedy {
-  id: 'open-mate' | 'longer-screw' | 'buy-drill' | 'keep-old-torque' | 'mark-system';
+  id:
+    | 'open-mate'
+    | 'longer-screw'
+    | 'buy-drill'
+    | 'keep-old-torque'
+    | 'mark-system'
+    | 'guide-axis'
+    | 'square-up'
+    | 'seal-head'
+    | 'second-tap'
+    | 'turn-part'
+    | 'refer'
+    | 'stop-cracks'
+    | 'insulate'
+    | 'derate';
   /** What to do, as a step that the plan carries. */
   step: string;
 }

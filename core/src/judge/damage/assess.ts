@@ -1,5 +1,6 @@
 import type { Working } from '../../basis/checks/index.ts';
 import type { HoleCase, Measured } from '../hole/index.ts';
+import { cleanUpRoundAxisMm } from './ellipse.ts';
 
 /** What the readings say about a hole. Lengths in mm from the face. */
 export interface Assessment {
@@ -7,14 +8,22 @@ export interface Assessment {
   threadEnd: Measured;
   /** Sound thread left between the damage and the thread's end. */
   sound: Measured;
-  /** Diameter that cleans up the bore round its own axis, nominal and with the readings' doubt added. */
+  /** Diameter that cleans up the bore round the axis wanted, with the readings' doubt. */
   cleanUp: Measured;
+  /** The same round the axis where the hole was made, and round the bore's own; equal without an offset. */
+  cleanUpTrueMm: number;
+  cleanUpOwnMm: number;
+  /** The old bore is off the axis wanted and would pull a twist drill with it: it needs a bush, boring or milling. */
+  guidesAstray: boolean;
   /** Outermost diameter cut so far: where the ladder starts. */
   outermostCutMm: number;
   /** Wall from the outermost cut to the edge, if the edge is known. */
   wall: Measured | null;
   working: Working[];
 }
+
+/** A bore this far off its axis pulls a twist drill with it (our estimate). */
+const GUIDES_ASTRAY_OVER_MM = 0.1;
 
 /** A blind thread is taken to end this many pitches above the shoulder: a second tap's lead of 3 to 5 threads. */
 const BLIND_RUN_OUT_PITCHES = 4;
@@ -40,14 +49,25 @@ export function assess(hole: HoleCase): Assessment {
     halfWidthMm: soundMm === 0 ? 0 : Math.hypot(threadEnd.halfWidthMm, damageTo.halfWidthMm),
   };
   const outermostCutMm = Math.max(thread.majorMm, hole.earlierCutMm ?? 0);
+  const offset = hole.boreOffset ?? { alongMm: 0, acrossMm: 0, halfWidthMm: 0 };
+  const cleanUpOwnMm = hole.bore ? Math.max(hole.bore.aMm, hole.bore.bMm) : outermostCutMm;
+  const cleanUpTrueMm = hole.bore ? cleanUpRoundAxisMm({ ...hole.bore, ...offset }) : outermostCutMm;
+  const onTrueAxis = hole.axis === 'true';
   const cleanUp: Measured = hole.bore
-    ? { mm: Math.max(hole.bore.aMm, hole.bore.bMm), halfWidthMm: hole.bore.halfWidthMm }
+    ? {
+        mm: onTrueAxis ? cleanUpTrueMm : cleanUpOwnMm,
+        // An offset's doubt counts twice on the diameter.
+        halfWidthMm: onTrueAxis ? Math.hypot(hole.bore.halfWidthMm, 2 * offset.halfWidthMm) : hole.bore.halfWidthMm,
+      }
     : { mm: outermostCutMm, halfWidthMm: 0, assumed: 'bore not measured: taken as stripped to the outermost cut' };
   const wall = hole.edge ? { mm: hole.edge.mm - outermostCutMm / 2, halfWidthMm: hole.edge.halfWidthMm } : null;
   return {
     threadEnd,
     sound,
     cleanUp,
+    cleanUpTrueMm,
+    cleanUpOwnMm,
+    guidesAstray: onTrueAxis && Math.hypot(offset.alongMm, offset.acrossMm) > GUIDES_ASTRAY_OVER_MM,
     outermostCutMm,
     wall,
     working: [

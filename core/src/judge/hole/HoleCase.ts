@@ -29,8 +29,76 @@ export interface Joint {
   screwReach: Measured | null;
   /** Clearance hole in the mating part. */
   mateHole: Measured | null;
+  /** False where the mating part must stay as it is. */
+  mateMayBeOpened: boolean;
   demand: LoadDemand;
+  /** Temperature in service; null when nobody knows, taken as ordinary. */
+  serviceC: number | null;
+  /** What the thread must keep in or out. */
+  sealing: Sealing;
+  undone: 'rarely' | 'often';
+  /** Whether a hand and a spanner reach the far side. */
+  backReached: boolean;
 }
+
+export type Sealing = 'none' | 'oil' | 'water' | 'pressure';
+
+/** Something in the hole that must come out before anything is mended. */
+export type Stuck = 'none' | 'screw' | 'stud' | 'plug' | 'dowel' | 'tap' | 'extractor' | 'coil';
+
+/** Repairs that leave a larger cut behind. */
+export const EARLIER_REPAIRS = [
+  { id: 'wire-coil', name: 'a wire coil' },
+  { id: 'oversize', name: 'an oversize thread' },
+  { id: 'solid-bush', name: 'a solid bush' },
+  { id: 'keyed-bush', name: 'a keyed bush' },
+  { id: 'bonded-stud', name: 'a bonded stud' },
+  { id: 'weld', name: 'weld' },
+  { id: 'plug', name: 'a plug' },
+] as const;
+export type EarlierRepair = (typeof EARLIER_REPAIRS)[number]['id'];
+
+/** A free edge, void or neighbour: how far from the hole's axis. */
+export interface Limit {
+  name: string;
+  mm: number;
+  halfWidthMm: number;
+}
+
+export const RANKING_RULES = [
+  { id: 'least-metal', name: 'Least metal that does the job', why: 'Default: what is cut away never comes back.' },
+  { id: 'keep-fastener', name: 'Keep the fastener', why: 'Right where screws are stocked in one size or matched.' },
+  { id: 'go-up-a-size', name: 'Go up a size', why: 'Right where metal is plenty and inserts are far away.' },
+  { id: 'strongest', name: 'Strongest first', why: 'Right where it failed by overload.' },
+  { id: 'fastest', name: 'Fastest', why: 'Right when the machine stands and there is metal to spare.' },
+] as const;
+export type RankingRule = (typeof RANKING_RULES)[number]['id'];
+
+/** What a ranking weighs, each from 0 (best) to about 1 (worst). */
+export interface RankingWeights {
+  metal: number;
+  fastener: number;
+  upsize: number;
+  strength: number;
+  time: number;
+  cost: number;
+}
+
+export const RANKING_WEIGHTS: Readonly<Record<RankingRule, RankingWeights>> = {
+  'least-metal': { metal: 1, fastener: 0, upsize: 0, strength: 0, time: 0, cost: 0 },
+  'keep-fastener': { metal: 0.2, fastener: 1, upsize: 0, strength: 0, time: 0, cost: 0 },
+  'go-up-a-size': { metal: 0.2, fastener: 0, upsize: 1, strength: 0, time: 0, cost: 0 },
+  strongest: { metal: 0.1, fastener: 0, upsize: 0, strength: 1, time: 0, cost: 0 },
+  fastest: { metal: 0.1, fastener: 0, upsize: 0, strength: 0, time: 1, cost: 0.2 },
+};
+
+/** What an hour in the shop and a job sent out cost, in the shop's own money. */
+export interface Rates {
+  perHour: number;
+  sentOut: number;
+}
+
+export const USUAL_RATES: Rates = { perHour: 60, sentOut: 250 };
 
 /** House rules that the proposal follows. Each is a school with a default; see docs/methods.md. */
 export interface HouseRules {
@@ -38,12 +106,18 @@ export interface HouseRules {
   /** How far the first turn of a coil sits under the face, in turns. */
   coilSetDownTurns: 0.25 | 0.5 | 0.75;
   tapNames: 'taper-second-bottoming' | 'taper-plug-bottoming' | 'lead-threads';
+  /** Weights of the ranking; default least metal. */
+  ranking?: { rule: RankingRule; weights: RankingWeights };
+  /** Default the usual ones, an estimate until the shop types its own. */
+  rates?: Rates;
 }
 
-export const DEFAULT_HOUSE_RULES: HouseRules = {
+export const DEFAULT_HOUSE_RULES: Required<HouseRules> = {
   tapDrill: 'by-material',
   coilSetDownTurns: 0.5,
   tapNames: 'taper-second-bottoming',
+  ranking: { rule: 'least-metal', weights: RANKING_WEIGHTS['least-metal'] },
+  rates: USUAL_RATES,
 };
 
 /** Everything that the judgement of one hole reads. Lengths are measured from the face inwards. */
@@ -61,13 +135,28 @@ export interface HoleCase {
   strippedThroughout: boolean;
   /** Two diameters of the bore at the damage, at right angles. */
   bore: { aMm: number; bMm: number; halfWidthMm: number } | null;
-  /** From the hole's axis to the nearest free edge or void. */
+  /** How far the worn bore's centre lies off the true axis, along its long axis and across it. */
+  boreOffset: { alongMm: number; acrossMm: number; halfWidthMm: number } | null;
+  /** Round which axis it is cleaned up: where the hole was made, or where the bore is now. */
+  axis: 'true' | 'own';
+  /** From the hole's axis to the nearest free edge or void: the tightest of `limits`. */
   edge: Measured | null;
   edgeName: string;
+  /** Every edge, void and neighbour measured. */
+  limits: Limit[];
+  /** From the face to what lies beyond the bottom of a blind hole. */
+  floor: Measured | null;
+  floorName: string;
+  /** How far a pin in the hole leans over 50 mm. */
+  leanPer50: Measured | null;
+  crack: 'none' | 'near' | 'reaches';
+  stuck: Stuck;
   /** Outermost diameter already cut by an earlier repair, when it is larger than the thread. */
   earlierCutMm: number | null;
   /** Which repair left that cut, for the words. */
-  earlierRepair: 'wire-coil' | 'oversize' | null;
+  earlierRepair: EarlierRepair | null;
+  /** A method that was tried and failed, and whether what made it fail is still there. */
+  failed: { method: string; causePresent: boolean } | null;
   joint: Joint;
   duty: Duty;
   rules: HouseRules;

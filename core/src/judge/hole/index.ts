@@ -1,5 +1,16 @@
 export {
   DEFAULT_HOUSE_RULES,
+  EARLIER_REPAIRS,
+  RANKING_RULES,
+  RANKING_WEIGHTS,
+  USUAL_RATES,
+  type EarlierRepair,
+  type Limit,
+  type RankingRule,
+  type RankingWeights,
+  type Rates,
+  type Sealing,
+  type Stuck,
   type Duty,
   type HoleCase,
   type HouseRules,
@@ -8,6 +19,7 @@ export {
   type Measured,
 } from './HoleCase.ts';
 export { INSTRUMENTS, type InstrumentId } from './instruments.ts';
+export { blankCase } from './blankCase.ts';
 export { shopRulesOf, type RackSettings, type ShopRules } from './shopRules.ts';
 export { questionReading } from './questionReading.ts';
 export { QUANTITIES, type QuantityId } from './quantities.ts';

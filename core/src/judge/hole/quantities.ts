@@ -8,6 +8,15 @@ export const QUANTITIES = [
   { id: 'bore-b', name: 'Bore now, across that', minMm: 1, maxMm: 150, usual: 'caliper' },
   { id: 'edge', name: 'Axis to nearest edge', minMm: 0.5, maxMm: 2000, usual: 'caliper' },
   { id: 'mate-hole', name: 'Hole in the mating part', minMm: 1, maxMm: 150, usual: 'caliper' },
+  { id: 'bore-a-deep', name: 'Bore deeper down, widest', minMm: 1, maxMm: 150, usual: 'caliper' },
+  { id: 'bore-b-deep', name: 'Bore deeper down, across that', minMm: 1, maxMm: 150, usual: 'caliper' },
+  { id: 'offset-along', name: 'Centre off the true axis, along the wide way', minMm: 0, maxMm: 20, usual: 'caliper' },
+  { id: 'offset-across', name: 'Centre off the true axis, across it', minMm: 0, maxMm: 20, usual: 'caliper' },
+  { id: 'edge-2', name: 'Axis to the next nearest', minMm: 0.5, maxMm: 2000, usual: 'caliper' },
+  { id: 'boss', name: 'Boss diameter', minMm: 2, maxMm: 2000, usual: 'caliper' },
+  { id: 'floor', name: 'Face to what lies beyond the bottom', minMm: 1, maxMm: 1000, usual: 'drawing' },
+  { id: 'lean', name: 'A pin in it leans, over 50 mm', minMm: 0, maxMm: 20, usual: 'rule' },
+  { id: 'earlier-cut', name: 'Outer diameter of the earlier repair', minMm: 1, maxMm: 200, usual: 'caliper' },
   { id: 'screw-reach', name: 'Screw reaches below the face', minMm: 1, maxMm: 500, usual: 'caliper' },
 ] as const satisfies readonly { id: string; name: string; minMm: number; maxMm: number; usual: InstrumentId }[];
 

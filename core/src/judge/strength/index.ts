@@ -8,4 +8,6 @@ export {
 } from './factors.ts';
 export { stripLoad, type StripInput, type StripLoad } from './stripLoad.ts';
 export { breakLoadN, breakLoadWorking, NUT_FACTOR, preloadN, proofLoadN } from './screwStrength.ts';
+export { parentAtTemperature, type HotParent } from './temperature.ts';
+export { tappingLoad, type TappingLoad } from './tappingLoad.ts';
 export { overlapAround } from './overlapAround.ts';

@@ -52,10 +52,10 @@ test('more engagement never lowers the strip load, less wall never raises it', (
 });
 
 test('an oval holds on its short axis only: the mean diameter would lie', () => {
-  const round = overlapAround(m8, 6.85, { aMm: 7.5, bMm: 7.5 }, 6.912);
-  const oval = overlapAround(m8, 6.85, { aMm: 8.1, bMm: 6.9 }, 6.912);
+  const round = overlapAround(m8, 6.85, { aMm: 7.5, bMm: 7.5, alongMm: 0, acrossMm: 0 }, 6.912);
+  const oval = overlapAround(m8, 6.85, { aMm: 8.1, bMm: 6.9, alongMm: 0, acrossMm: 0 }, 6.912);
   expect(round).toBeCloseTo(0.27, 2);
   expect(oval).toBeGreaterThan(round);
   expect(oval).toBeLessThan(1);
-  expect(overlapAround(m8, 6.85, { aMm: 6.9, bMm: 8.1 }, 6.912)).toBeCloseTo(oval, 9);
+  expect(overlapAround(m8, 6.85, { aMm: 6.9, bMm: 8.1, alongMm: 0, acrossMm: 0 }, 6.912)).toBeCloseTo(oval, 9);
 });

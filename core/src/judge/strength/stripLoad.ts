@@ -3,6 +3,7 @@ import { positive } from '../../basis/numeric/index.ts';
 import type { FastenerClassRow } from '../../facts/materials/index.ts';
 import { externalLimits, internalLimits, THREAD_FORMS, type Thread } from '../../facts/threads/index.ts';
 import type { CoilHole } from '../../facts/inserts/index.ts';
+import type { WornBore } from '../damage/index.ts';
 import { fastenerShearAreaMm2, parentShearAreaMm2, parentShearWorking } from './areas.ts';
 import { dilationFactor, fastenerBendingFactor, parentBendingFactor } from './factors.ts';
 import { overlapAround } from './overlapAround.ts';
@@ -19,7 +20,9 @@ export interface StripInput {
   /** The bore that the thread is cut in, when it is known; else the class's largest minor. */
   boreMm?: number;
   /** The worn bore where it may stand proud of the drill: two diameters at right angles. */
-  oval?: { aMm: number; bMm: number } | null;
+  oval?: WornBore | null;
+  /** Thread that a bush or plug cuts in the parent; the screw then runs in the bush. */
+  outer?: Thread;
   /** Twice the distance from axis to free edge over the major cut in the parent; null when unknown (C1 = 1 assumed). */
   dilationRatio: number | null;
 }
@@ -40,6 +43,16 @@ export interface StripLoad {
   working: Working[];
 }
 
+/** Areas of a bush's own thread in the parent. */
+function outerArea(outer: Thread) {
+  return {
+    pitchMm: outer.pitchMm,
+    halfAngleDeg: THREAD_FORMS[outer.form].angleDeg / 2,
+    majorMinMm: externalLimits(outer).majorMinMm,
+    pitchMaxMm: internalLimits(outer).pitchMaxMm,
+  };
+}
+
 /** The wire's flank stands this share of a pitch inside the insert tap's major (our estimate). */
 const COIL_FLANK_LOSS_PER_PITCH = 0.15;
 
@@ -50,7 +63,8 @@ const COIL_FLANK_LOSS_PER_PITCH = 0.15;
  * @example stripLoad({ thread: threadById('M8x1.25'), fastener: fastenerClass('8.8', 8), parentShearMpa: 182, engagementMm: 11, dilationRatio: null }).stripLoadN // 33691
  */
 export function stripLoad(input: StripInput): StripLoad {
-  const { thread, coil, engagementMm, fastener } = input;
+  const { thread, coil, outer, engagementMm, fastener } = input;
+  const sleeved = coil !== undefined || outer !== undefined;
   const pitchMm = positive(thread.pitchMm, 'pitch');
   const inside = internalLimits(thread);
   const outside = externalLimits(thread);
@@ -61,8 +75,9 @@ export function stripLoad(input: StripInput): StripLoad {
     engagementMm,
     majorMinMm: coil ? coil.majorMm - COIL_FLANK_LOSS_PER_PITCH * pitchMm : outside.majorMinMm,
     pitchMaxMm: coil ? coil.pitchMaxMm : inside.pitchMaxMm,
+    ...(outer ? outerArea(outer) : {}),
   };
-  const minorMaxMm = coil ? inside.minorMaxMm : Math.max(inside.minorMaxMm, input.boreMm ?? 0);
+  const minorMaxMm = sleeved ? inside.minorMaxMm : Math.max(inside.minorMaxMm, input.boreMm ?? 0);
   const parentAreaMm2 = parentShearAreaMm2(parentArea);
   const fastenerAreaMm2 = fastenerShearAreaMm2({
     pitchMm,
@@ -74,9 +89,11 @@ export function stripLoad(input: StripInput): StripLoad {
   const fastenerShearMpa = fastener.tensileMpa * fastener.shearRatio;
   const rs = fastenerAreaMm2 > 0 ? (input.parentShearMpa * parentAreaMm2) / (fastenerShearMpa * fastenerAreaMm2) : 2.2;
   const c1 = input.dilationRatio === null ? 1 : dilationFactor(input.dilationRatio);
-  const c3 = coil ? 1 : parentBendingFactor(rs);
+  const c3 = sleeved ? 1 : parentBendingFactor(rs);
   const c2 = fastenerBendingFactor(rs);
-  const q = coil ? 1 : overlapAround(thread, input.boreMm ?? inside.minorMinMm, input.oval ?? null, inside.minorMaxMm);
+  const q = sleeved
+    ? 1
+    : overlapAround(thread, input.boreMm ?? inside.minorMinMm, input.oval ?? null, inside.minorMaxMm);
   const parentLoadN = input.parentShearMpa * parentAreaMm2 * (c1 ?? 0) * c3 * q;
   const fastenerLoadN = fastenerShearMpa * fastenerAreaMm2 * (c1 ?? 0) * c2 * q;
   const weakerSide = parentLoadN <= fastenerLoadN ? 'parent' : 'fastener';

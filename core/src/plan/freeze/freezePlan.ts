@@ -7,7 +7,7 @@ import { proposeRoutes, type MethodId, type Route } from '../routes/index.ts';
 import { writeWorkCard, type WorkStep } from '../workcard/index.ts';
 
 /** Version of the computation. Raised with a line in docs/method-changes.md whenever a number can change. */
-export const ENGINE_VERSION = '0.2.0';
+export const ENGINE_VERSION = '0.3.0';
 
 /** The numbers of a route that a person has seen and agrees to. */
 export interface PlanNumbers {
@@ -81,7 +81,8 @@ export function routeDigest(route: Route): string {
 }
 
 function expectations(route: Route): Expectation[] {
-  const limits = route.method === 'wire-coil' ? coilHole(route.thread) : internalLimits(route.thread);
+  const limits =
+    route.method === 'wire-coil' ? coilHole(route.thread) : internalLimits(route.cut.thread ?? route.thread);
   const rows: Expectation[] = [];
   if (route.cut.drill) {
     rows.push({

@@ -44,16 +44,26 @@ export function foundProfile(hole: HoleCase, assessment: Assessment): ProfilePoi
   return [...points, ...bottom(hole.kind, crest, depth.mm)];
 }
 
+const CUTS_A_THREAD: readonly Route['method'][] = [
+  'wire-coil',
+  'oversize',
+  'stepped-stud',
+  'solid-bush',
+  'keyed-bush',
+  'plug',
+];
+
 /** The hole as a route would cut it, or null when the route takes no metal. */
 export function plannedProfile(hole: HoleCase, route: Route): ProfilePoint[] | null {
-  if (route.cut.drill === null && route.method !== 'wire-coil' && route.method !== 'oversize') return null;
-  const { cut, depths, thread } = route;
+  if (!CUTS_A_THREAD.includes(route.method)) return null;
+  const { cut, depths } = route;
+  const pitchMm = (cut.thread ?? route.thread).pitchMm;
   const crest = (cut.drill?.drill.diameterMm ?? cut.boreMm) / 2;
   const from = depths.countersinkMm;
   const to = Math.max(from, Math.min(depths.fullThreadToMm, depths.drillShoulderMm));
   return [
     [crest + from, 0],
-    ...threadZigzag(crest, cut.majorMm / 2, thread.pitchMm, from, to),
+    ...threadZigzag(crest, cut.majorMm / 2, pitchMm, from, to),
     ...bottom(hole.kind, crest, depths.drillShoulderMm),
   ];
 }

@@ -2,7 +2,24 @@ import type { Check, Verdict, Working } from '../../basis/checks/index.ts';
 import type { TapDrill } from '../../facts/drills/index.ts';
 import type { Thread } from '../../facts/threads/index.ts';
 
-export type MethodId = 'clean-up' | 'longer-screw' | 'oversize' | 'wire-coil';
+/** Every way of mending, from the least done to the part to the most. */
+export const METHOD_IDS = [
+  'leave-it',
+  'clean-up',
+  'longer-screw',
+  'wire-coil',
+  'oversize',
+  'stepped-stud',
+  'solid-bush',
+  'keyed-bush',
+  'plug',
+  'through-bolt',
+  'bonded-stud',
+  'move-hole',
+  'weld',
+  'send-out',
+] as const;
+export type MethodId = (typeof METHOD_IDS)[number];
 
 /** What a route takes out of the metal. Diameters in mm, depths from the face. */
 export interface RouteCut {
@@ -12,6 +29,8 @@ export interface RouteCut {
   boreMm: number;
   /** Major diameter of the thread cut in the parent. */
   majorMm: number;
+  /** The thread cut in the parent; null for an insert tap's thread, which has no name of its own, and where none is cut. */
+  thread: Thread | null;
   /** Outermost cut, with any earlier repair. */
   outermostMm: number;
   /** What the tap is called. */
@@ -57,12 +76,29 @@ export interface Route {
   engagementMm: number;
   /** Engagement at which thread and screw are as strong as the need; more buys nothing. */
   balanceEngagementMm: number | null;
+  /** Depth that may be bored clear at the mouth, because more thread buys nothing; null where all of it is wanted. */
+  counterDrillMm: number | null;
   stripLoadN: number | null;
   breakLoadN: number;
   /** Worst first. */
   checks: Check[];
   verdict: Verdict;
   reserve: MetalReserve;
+  /** Torque, oiled, that the weaker side takes with a margin of 1.5; null where no thread carries it. */
+  torqueNm: number | null;
+  /** Working time and cost by the shop's rates (estimates). */
+  minutes: number;
+  cost: number;
+  /** What becomes of the screw: kept, a longer one, or another. */
+  fastenerChange: 'kept' | 'longer' | 'new';
+  /** What it does to the mating part, in words; empty: nothing. */
+  mateEffect: string;
+  /** Whether it can be undone. */
+  reversible: 'yes' | 'partly' | 'no';
+  /** What is still possible in this hole if this fails too. */
+  afterwards: string[];
+  /** Steps of its own at the machine, after the thread is cut. */
+  ownSteps: { id: string; title: string; what: string; caution: string | null }[];
   /** What the drill rack offers instead: nearest below and above. */
   substitutes: TapDrill[];
   workings: Working[];
@@ -73,3 +109,19 @@ export interface Route {
 
 /** A route before ranking. */
 export type ProposedRoute = Omit<Route, 'because'>;
+
+/** What one method proposes; the rest is the same for all and filled in once. */
+export type BareRoute = Omit<
+  ProposedRoute,
+  | 'verdict'
+  | 'reserve'
+  | 'torqueNm'
+  | 'minutes'
+  | 'cost'
+  | 'fastenerChange'
+  | 'reversible'
+  | 'afterwards'
+  | 'mateEffect'
+  | 'ownSteps'
+  | 'counterDrillMm'
+> & { ownSteps?: ProposedRoute['ownSteps']; mateEffect?: string };

@@ -1,6 +1,6 @@
 import type { Assessment } from '../../judge/damage/index.ts';
 import type { HoleCase } from '../../judge/hole/index.ts';
-import type { ProposedRoute } from './Route.ts';
+import type { BareRoute } from './Route.ts';
 
 /** What every method of mending reads. */
 export interface RouteContext {
@@ -9,4 +9,4 @@ export interface RouteContext {
 }
 
 /** One method: proposes every variant of itself, also those that its own checks rule out. */
-export type RouteMethod = (context: RouteContext) => ProposedRoute[];
+export type RouteMethod = (context: RouteContext) => BareRoute[];

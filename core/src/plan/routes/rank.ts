@@ -1,49 +1,100 @@
 import { compareVerdicts } from '../../basis/checks/index.ts';
 import { spokenLength } from '../../basis/units/index.ts';
-import type { MethodId, ProposedRoute, Route } from './Route.ts';
+import { RANKING_WEIGHTS, type HouseRules, type RankingWeights } from '../../judge/hole/index.ts';
+import { METHOD_IDS, type ProposedRoute, type Route } from './Route.ts';
 
-/** Among routes that take the same metal: keep the screw before changing it. */
-const METHOD_ORDER: readonly MethodId[] = ['clean-up', 'longer-screw', 'wire-coil', 'oversize'];
-const SAME_CUT_MM = 0.005;
+/** Routes that leave a thread in the hole come before those that do not, whatever they weigh. */
+const LAST_RESORTS: readonly string[] = ['leave-it', 'bonded-stud', 'move-hole', 'weld', 'send-out'];
+const SAME_SCORE = 0.0006;
 
 /** Whether a route asks the next hand to read a thread of the other system. */
 function changesSystem(route: ProposedRoute): number {
   return route.checks.some((check) => check.id === 'system') ? 1 : 0;
 }
 
-/** House rule *least metal that does the job*: verdict, own thread system, outermost cut, method, shorter insert. */
-function compare(a: ProposedRoute, b: ProposedRoute): number {
-  const verdict = compareVerdicts(a.verdict, b.verdict);
-  if (verdict !== 0) return verdict;
-  const system = changesSystem(a) - changesSystem(b);
-  if (system !== 0) return system;
-  const cut = a.cut.outermostMm - b.cut.outermostMm;
-  if (Math.abs(cut) > SAME_CUT_MM) return cut;
-  const method = METHOD_ORDER.indexOf(a.method) - METHOD_ORDER.indexOf(b.method);
-  if (method !== 0) return method;
-  return (a.insertLengthD ?? 0) - (b.insertLengthD ?? 0) || (a.id < b.id ? -1 : 1);
+const lastResort = (route: ProposedRoute) => (LAST_RESORTS.includes(route.method) ? 1 : 0);
+
+/** A day's work and a part's worth of cost: what counts as 1 in a weighing (our yardstick, not a limit). */
+const DAY_MINUTES = 480;
+const COST_YARDSTICK = 500;
+
+/** What a ranking weighs of one route, each from 0 (best) to about 1 (worst). */
+export function criteriaOf(route: ProposedRoute, asMadeMm: number): RankingWeights {
+  return {
+    metal: (route.cut.outermostMm - asMadeMm) / asMadeMm,
+    fastener: { kept: 0, longer: 0.5, new: 1 }[route.fastenerChange],
+    upsize: route.method === 'oversize' ? 0 : 1,
+    strength: 1 - Math.min(1, (route.stripLoadN ?? 0) / (1.25 * route.breakLoadN)),
+    time: route.minutes / DAY_MINUTES,
+    cost: route.cost / COST_YARDSTICK,
+  };
+}
+
+const KEYS = Object.keys(RANKING_WEIGHTS['least-metal']) as (keyof RankingWeights)[];
+
+function scoreOf(criteria: RankingWeights, weights: RankingWeights): number {
+  return KEYS.reduce((sum, key) => sum + weights[key] * criteria[key], 0);
 }
 
 const VERDICT_WORDS = { holds: 'holds', 'with-care': 'holds with care', 'does-not-hold': 'does not hold' } as const;
+const WINS: Readonly<Record<Exclude<keyof RankingWeights, 'metal'>, string>> = {
+  fastener: 'keeps more of the fastener than',
+  upsize: 'goes up a size, as the house rule asks, before',
+  strength: 'is stronger than',
+  time: 'is quicker than',
+  cost: 'costs less than',
+};
 
-function becauseOver(route: ProposedRoute, next: ProposedRoute | undefined): string {
+interface Weighed {
+  route: ProposedRoute;
+  criteria: RankingWeights;
+  score: number;
+}
+
+function becauseOver({ route, criteria }: Weighed, next: Weighed | undefined, weights: RankingWeights): string {
   if (!next) return 'the last that is left';
-  if (route.verdict !== next.verdict) {
-    return `it ${VERDICT_WORDS[route.verdict]}; the next, ${next.title}, ${VERDICT_WORDS[next.verdict]}`;
+  const other = next.route;
+  if (route.verdict !== other.verdict) {
+    return `it ${VERDICT_WORDS[route.verdict]}; the next, ${other.title}, ${VERDICT_WORDS[other.verdict]}`;
   }
-  if (changesSystem(route) < changesSystem(next)) return `keeps the thread system; ${next.title} changes it`;
-  const lessMm = next.cut.outermostMm - route.cut.outermostMm;
-  if (lessMm > SAME_CUT_MM) return `takes ${spokenLength(lessMm)} less on diameter than ${next.title}`;
-  if (route.insertLengthD !== null && next.insertLengthD !== null)
-    return `the same cut as ${next.title} with a shorter insert`;
-  return `takes no more metal than ${next.title} and keeps more as it is`;
+  if (lastResort(route) < lastResort(other))
+    return `leaves a thread of its own in the hole; ${other.title} is a last resort`;
+  if (changesSystem(route) < changesSystem(other)) return `keeps the thread system; ${other.title} changes it`;
+  const gains = KEYS.map((key) => ({ key, gain: weights[key] * (next.criteria[key] - criteria[key]) }));
+  const best = gains.sort((a, b) => b.gain - a.gain)[0]!;
+  if (best.gain > SAME_SCORE) {
+    if (best.key !== 'metal') return `${WINS[best.key]} ${other.title}`;
+    return `takes ${spokenLength(other.cut.outermostMm - route.cut.outermostMm)} less on diameter than ${other.title}`;
+  }
+  if (route.insertLengthD !== null && other.insertLengthD !== null)
+    return `the same cut as ${other.title} with a shorter insert`;
+  return `takes no more metal than ${other.title} and keeps more as it is`;
 }
 
 /**
- * Puts routes in order by the house rule *least metal that does the job* and gives each the sentence that put it above
- * the next. Feasibility is not touched: ruled-out routes come last, with their failed checks.
+ * Puts routes in order by the house rule and gives each the sentence that put it above the next. Precedence: verdict, last
+ * resorts after the rest, own thread system, the rule's weighted score, the method that does less, the shorter insert.
+ * Feasibility is not touched: ruled-out routes come last, with their failed checks.
  */
-export function rankRoutes(routes: readonly ProposedRoute[]): Route[] {
-  const sorted = [...routes].sort(compare);
-  return sorted.map((route, index) => ({ ...route, because: becauseOver(route, sorted[index + 1]) }));
+export function rankRoutes(routes: readonly ProposedRoute[], asMadeMm: number, rules: HouseRules): Route[] {
+  const weights = rules.ranking?.weights ?? RANKING_WEIGHTS['least-metal'];
+  const weighed = routes.map((route): Weighed => {
+    const criteria = criteriaOf(route, asMadeMm);
+    return { route, criteria, score: scoreOf(criteria, weights) };
+  });
+  const method = ({ route }: Weighed) => METHOD_IDS.indexOf(route.method);
+  weighed.sort(
+    (a, b) =>
+      compareVerdicts(a.route.verdict, b.route.verdict) ||
+      lastResort(a.route) - lastResort(b.route) ||
+      changesSystem(a.route) - changesSystem(b.route) ||
+      (Math.abs(a.score - b.score) > SAME_SCORE ? a.score - b.score : 0) ||
+      method(a) - method(b) ||
+      (a.route.insertLengthD ?? 0) - (b.route.insertLengthD ?? 0) ||
+      (a.route.id < b.route.id ? -1 : 1),
+  );
+  return weighed.map((entry, index) => ({
+    ...entry.route,
+    because: becauseOver(entry, weighed[index + 1], weights),
+  }));
 }

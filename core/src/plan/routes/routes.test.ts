@@ -5,7 +5,8 @@ import { threadById } from '../../facts/threads/index.ts';
 import { coilHole } from '../../facts/inserts/index.ts';
 import { mmToInch } from '../../basis/units/index.ts';
 import { depthBudget } from '../cutting/index.ts';
-import { proposeRoutes, settlingReading, type Route } from './index.ts';
+import { DEFAULT_HOUSE_RULES, RANKING_WEIGHTS, type RankingRule } from '../../judge/hole/index.ts';
+import { proposeRoutes, sensitivity, settlingReading, type Route } from './index.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
 
 const route = (routes: Route[], id: string) => routes.find((candidate) => candidate.id === id)!;
@@ -182,6 +183,252 @@ test('more wall, and a tighter instrument, never make a verdict worse', () => {
       for (const better of [verdicts(mm + more, wide), verdicts(mm, wide * share)]) {
         for (const [id, verdict] of base) expect(compareVerdicts(better.get(id)!, verdict)).toBeLessThanOrEqual(0);
       }
+    }),
+    { numRuns: 40 },
+  );
+});
+
+const at = (mm: number, halfWidthMm = 0) => ({ mm, halfWidthMm });
+
+describe('a bore worn oval 13.1 × 12.4 mm in a bronze pump cover, its centre 0.2 mm off', () => {
+  const cover = (alongMm: number, acrossMm: number, axis: 'true' | 'own' = 'true') =>
+    holeCase({
+      threadId: '1/2-13',
+      parentId: 'bronze',
+      depth: at(30),
+      damageTo: at(30),
+      strippedThroughout: true,
+      bore: { aMm: 13.1, bMm: 12.4, halfWidthMm: 0 },
+      boreOffset: { alongMm, acrossMm, halfWidthMm: 0 },
+      axis,
+    });
+
+  test('clean-up 13.50 along the long axis, 13.16 across; both axes are shown', () => {
+    const along = proposeRoutes(cover(0.2, 0)).assessment;
+    expect(along.cleanUp.mm).toBeCloseTo(13.5, 3);
+    expect(along.cleanUpOwnMm).toBe(13.1);
+    expect(proposeRoutes(cover(0, 0.2)).assessment.cleanUp.mm).toBeCloseTo(13.16, 2);
+    expect(proposeRoutes(cover(0.2, 0, 'own')).assessment.cleanUp.mm).toBe(13.1);
+  });
+
+  test('17/32 in just fails to clean it up; round its own axis it does', () => {
+    const coil = (hole: ReturnType<typeof cover>) => route(proposeRoutes(hole).routes, 'wire-coil:1/2-13:2D');
+    expect(coil(cover(0.2, 0)).cut.drill!.drill.id).toBe('17/32 in');
+    expect(check(coil(cover(0.2, 0)), 'clean-up').verdict).toBe('with-care');
+    expect(check(coil(cover(0.2, 0, 'own')), 'clean-up').verdict).toBe('holds');
+  });
+
+  test('the old hole would guide a twist drill, so the true axis needs a bush, boring or milling', () => {
+    const { routes, assessment } = proposeRoutes(cover(0.2, 0));
+    expect(assessment.guidesAstray).toBe(true);
+    expect(check(route(routes, 'wire-coil:1/2-13:2D'), 'axis').remedy!.step).toMatch(
+      /guide bush, a boring head or a mill/,
+    );
+    expect(routes.find((r) => r.method === 'clean-up')!.checks.map((c) => c.id)).not.toContain('axis');
+  });
+});
+
+test('M6 in a 3 mm aluminium flange: turns counted after the chamfers, and too few for a bare thread', () => {
+  const { routes } = proposeRoutes(
+    holeCase({
+      threadId: 'M6x1',
+      parentId: 'aluminium-6xxx',
+      depth: at(3),
+      damageTo: at(3),
+      strippedThroughout: true,
+      edge: at(12),
+      joint: { mateHole: at(6.6), backReached: true },
+    }),
+  );
+  const retap = route(routes, 'oversize:M8x1.25');
+  expect(check(retap, 'turns').value).toBeLessThan(2.1);
+  expect(check(retap, 'breaks-first').verdict).toBe('does-not-hold');
+  expect(routes[0]!.method).toBe('through-bolt');
+});
+
+test('M5 in 18 mm of ductile iron: what thread is useful, and how deep to counter-drill with the screw still reaching', () => {
+  const hole = holeCase({
+    threadId: 'M5x0.8',
+    parentId: 'ductile-iron',
+    depth: at(18),
+    damageTo: at(18),
+    strippedThroughout: true,
+    joint: { mateHole: at(6.6), screwReach: at(16) },
+  });
+  const retap = route(proposeRoutes(hole).routes, 'oversize:M6x1');
+  const keptMm = retap.engagementMm - (retap.engagementMm - 1.25 * retap.balanceEngagementMm!);
+  expect(retap.counterDrillMm).toBeGreaterThan(4);
+  expect(retap.counterDrillMm! + keptMm).toBeLessThanOrEqual(16.5);
+  expect(retap.notes.join()).toMatch(/counter-drilled clear, the screw still reaches/);
+  const short = proposeRoutes({ ...hole, joint: { ...hole.joint, screwReach: at(6) } });
+  expect(route(short.routes, 'oversize:M6x1').counterDrillMm).toBeNull();
+});
+
+test('a hole whose coil spun: the ladder starts at the coil, and another coil is refused while the cause is there', () => {
+  const spun = (causePresent: boolean) =>
+    proposeRoutes(
+      holeCase({
+        threadId: 'M10x1.5',
+        earlierCutMm: 11.949,
+        earlierRepair: 'wire-coil',
+        failed: { method: 'wire-coil', causePresent },
+        damageTo: at(20),
+        strippedThroughout: true,
+      }),
+    );
+  const { routes } = spun(true);
+  expect(routes[0]!.cut.outermostMm).toBeGreaterThan(11.949);
+  expect(check(route(routes, 'wire-coil:M10x1.5:1.5D'), 'tried-before').verdict).toBe('does-not-hold');
+  expect(check(route(spun(false).routes, 'wire-coil:M10x1.5:1.5D'), 'tried-before').verdict).toBe('with-care');
+});
+
+test('an M14x1.5 drain plug with 2.6 mm of wall: no cut is left in the model, and it says so', () => {
+  const { routes } = proposeRoutes(
+    holeCase({
+      threadId: 'M14x1.5',
+      parentId: 'aluminium-sand-cast',
+      depth: at(14),
+      damageTo: at(14),
+      strippedThroughout: true,
+      edge: at(9.6),
+    }),
+  );
+  const standing = routes.filter((r) => r.verdict !== 'does-not-hold').map((r) => r.method);
+  expect(standing).toEqual(['weld', 'send-out']);
+  expect(check(route(routes, 'wire-coil:M14x1.5:1D'), 'wall').because).toMatch(/below 1.4/);
+});
+
+test.each([
+  ['crack', { crack: 'reaches' as const }, 'wire-coil:M8x1.25:1.5D'],
+  ['stuck', { stuck: 'tap' as const }, 'clean-up:M8x1.25'],
+  ['floor', { kind: 'blind' as const, floorName: 'water', floor: at(22.5) }, 'oversize:M10x1.5'],
+  ['taper', { threadId: '1/4-18 NPT' }, 'clean-up:1/4-18 NPT'],
+  ['duty', { duty: 'can-hurt' as const }, 'bonded-stud'],
+  ['mate', { joint: { mateMayBeOpened: false } }, 'oversize:M10x1.5'],
+  [
+    'parent-temperature',
+    {
+      parentId: 'zinc-die-cast',
+      joint: {
+        serviceC: 80,
+        demand: { mode: 'preload' as const, torqueNm: 5, friction: 'oiled' as const, load: 'static' as const },
+      },
+    },
+    'wire-coil:M8x1.25:2D',
+  ],
+  ['temperature', { joint: { serviceC: 260 } }, 'solid-bush:M12x1.5'],
+  ['brittle', { parentId: 'grey-iron', edge: at(9.2) }, 'keyed-bush:M12x1.25'],
+  ['weldability', { parentId: 'zinc-die-cast' }, 'weld'],
+  ['back', {}, 'through-bolt'],
+  ['place', { edge: at(12) }, 'move-hole'],
+  [
+    'bond',
+    {
+      joint: {
+        demand: { mode: 'preload' as const, torqueNm: 1, friction: 'oiled' as const, load: 'pulsating' as const },
+      },
+    },
+    'bonded-stud',
+  ],
+])('the check “%s” refuses', (id, changes, routeId) => {
+  const { routes } = proposeRoutes(holeCase(changes));
+  expect(check(route(routes, routeId), id).verdict).toBe('does-not-hold');
+  expect(route(routes, routeId).verdict).toBe('does-not-hold');
+});
+
+test('a small tap in tough metal with too small a drill is refused before it snaps', () => {
+  const { routes } = proposeRoutes(
+    holeCase({ threadId: 'M3x0.5', parentId: 'alloy-steel', rules: { ...DEFAULT_HOUSE_RULES, tapDrill: 'chart-75' } }),
+  );
+  const tapping = routes.flatMap((r) => r.checks.filter((c) => c.id === 'tapping'));
+  expect(tapping.some((c) => c.verdict !== 'holds')).toBe(true);
+});
+
+test('house rules put different ways first, and each says why', () => {
+  const first = (rule: RankingRule) =>
+    proposeRoutes(
+      holeCase({
+        edge: null,
+        damageTo: at(20),
+        strippedThroughout: true,
+        rules: { ...DEFAULT_HOUSE_RULES, ranking: { rule, weights: RANKING_WEIGHTS[rule] } },
+      }),
+    ).routes[0]!;
+  expect(first('go-up-a-size').method).toBe('oversize');
+  expect(first('keep-fastener').fastenerChange).toBe('kept');
+  expect(first('fastest').minutes).toBeLessThanOrEqual(first('strongest').minutes);
+  expect(first('strongest').stripLoadN!).toBeGreaterThanOrEqual(first('least-metal').stripLoadN!);
+});
+
+test('the next question is the unknown that changes most, and a settled hole asks nothing', () => {
+  const open = sensitivity(holeCase({ edge: null, joint: { mateHole: null } }));
+  expect(open[0]!.quantity).toBe('edge');
+  expect(open[0]!.state).toBe('unknown');
+  expect(open.every((row, i) => i === 0 || row.changesVerdicts >= 0)).toBe(true);
+  const settled = sensitivity(
+    holeCase({ bore: { aMm: 7.6, bMm: 7.6, halfWidthMm: 0 }, joint: { screwReach: at(20) } }),
+  );
+  expect(settled).toEqual([]);
+});
+
+test('what remains afterwards takes more metal, and send-out always remains', () => {
+  const { routes } = proposeRoutes(holeCase());
+  const coil = route(routes, 'wire-coil:M8x1.25:1.5D');
+  expect(coil.afterwards).toContain('Solid bush');
+  expect(coil.afterwards).not.toContain('Wire coil');
+  expect(route(routes, 'send-out').verdict).toBe('with-care');
+});
+
+// Laws that hold for any hole.
+const anyHole = fc.record({
+  threadId: fc.constantFrom('M6x1', 'M8x1.25', '5/16-18', '3/8-16 BSW', 'M10x1.25'),
+  parentId: fc.constantFrom('grey-iron', 'aluminium-cast-heat-treated', 'mild-steel', 'magnesium-cast'),
+  depthMm: fc.double({ min: 8, max: 40, noNaN: true }),
+  edgeMm: fc.double({ min: 5, max: 40, noNaN: true }),
+  doubtMm: fc.double({ min: 0, max: 1, noNaN: true }),
+  moreMm: fc.double({ min: 0, max: 10, noNaN: true }),
+});
+const built = (h: { threadId: string; parentId: string; depthMm: number }, edge: { mm: number; halfWidthMm: number }) =>
+  holeCase({
+    threadId: h.threadId,
+    parentId: h.parentId,
+    depth: at(h.depthMm),
+    damageTo: at(h.depthMm),
+    strippedThroughout: true,
+    edge,
+    joint: { mateHole: null },
+  });
+// The free place for a new hole beside the old is no verdict on this hole's wall.
+const verdicts = (hole: ReturnType<typeof holeCase>) =>
+  new Map(proposeRoutes(hole).routes.map((r) => [r.id, r.verdict]));
+
+test('more wall never makes a verdict worse; a tighter instrument never widens doubt', () => {
+  fc.assert(
+    fc.property(anyHole, (h) => {
+      const less = verdicts(built(h, at(h.edgeMm, h.doubtMm)));
+      const more = verdicts(built(h, at(h.edgeMm + h.moreMm, h.doubtMm)));
+      const tighter = verdicts(built(h, at(h.edgeMm, h.doubtMm / 2)));
+      for (const [id, verdict] of less) {
+        expect(compareVerdicts(more.get(id)!, verdict)).toBeLessThanOrEqual(0);
+        expect(compareVerdicts(tighter.get(id)!, verdict)).toBeLessThanOrEqual(0);
+      }
+    }),
+    { numRuns: 40 },
+  );
+});
+
+test('more engagement never lowers the strip load', () => {
+  fc.assert(
+    fc.property(anyHole, (h) => {
+      const strip = (depthMm: number) =>
+        proposeRoutes(built({ ...h, depthMm }, at(60))).routes.find((r) => r.method === 'oversize')!;
+      const shallow = strip(h.depthMm);
+      const deep = proposeRoutes(built({ ...h, depthMm: h.depthMm + h.moreMm }, at(60))).routes.find(
+        (r) => r.id === shallow.id,
+      )!;
+      // The same drill: a deeper thread in tough metal may rightly be given a larger one.
+      if (deep.cut.drill?.drill.id === shallow.cut.drill?.drill.id)
+        expect(deep.stripLoadN!).toBeGreaterThanOrEqual(shallow.stripLoadN! - 1e-6);
     }),
     { numRuns: 40 },
   );

@@ -1,4 +1,5 @@
-import type { Duty, QuantityId, InstrumentId } from '../../judge/hole/index.ts';
+import type { Duty, EarlierRepair, InstrumentId, QuantityId, Sealing, Stuck } from '../../judge/hole/index.ts';
+import type { MethodId } from '../../plan/routes/index.ts';
 import type { FrozenPlan } from '../../plan/freeze/index.ts';
 import type { LengthNotation } from '../../basis/units/index.ts';
 import type { RecordedResult } from '../results/index.ts';
@@ -17,6 +18,19 @@ export interface HoleChoices {
   friction: 'dry' | 'oiled' | 'anti-seize' | 'unknown';
   load: 'static' | 'pulsating';
   duty: Duty;
+  axis: 'true' | 'own';
+  edge2Name: string;
+  floorName: string;
+  crack: 'none' | 'near' | 'reaches';
+  stuck: Stuck;
+  earlierRepair: EarlierRepair | null;
+  failedMethod: MethodId | null;
+  failedCausePresent: boolean;
+  mateMayBeOpened: boolean;
+  serviceC: number | null;
+  sealing: Sealing;
+  undone: 'rarely' | 'often';
+  backReached: boolean;
 }
 
 export interface ReadingPayload {

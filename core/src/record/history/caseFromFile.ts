@@ -1,6 +1,16 @@
 import { parentById } from '../../facts/materials/index.ts';
+import { coilHole, coilIsMadeFor } from '../../facts/inserts/index.ts';
 import { threadById } from '../../facts/threads/index.ts';
-import type { HoleCase, LoadDemand, Measured, QuantityId, ShopRules } from '../../judge/hole/index.ts';
+import {
+  EARLIER_REPAIRS,
+  type EarlierRepair,
+  type HoleCase,
+  type Limit,
+  type LoadDemand,
+  type Measured,
+  type QuantityId,
+  type ShopRules,
+} from '../../judge/hole/index.ts';
 import type { HoleFile } from './foldHole.ts';
 import type { HoleChoices } from './HoleEvent.ts';
 
@@ -35,9 +45,68 @@ function demandOf(choices: Partial<HoleChoices>): LoadDemand {
   };
 }
 
+/** The worn bore: the widest of what was read at the face and deeper down, each way. */
+function boreOf({ readings }: CaseInputs): HoleCase['bore'] {
+  const wide = [readings['bore-a'], readings['bore-a-deep']].filter((read) => read !== undefined);
+  const across = [readings['bore-b'], readings['bore-b-deep']].filter((read) => read !== undefined);
+  const all = [...wide, ...across];
+  if (all.length === 0) return null;
+  const widest = (reads: Measured[]) => Math.max(...reads.map((read) => read.mm));
+  return {
+    aMm: widest(wide.length > 0 ? wide : across),
+    bMm: widest(across.length > 0 ? across : wide),
+    halfWidthMm: Math.max(...all.map((read) => read.halfWidthMm)),
+  };
+}
+
+function offsetOf({ readings }: CaseInputs): HoleCase['boreOffset'] {
+  const along = readings['offset-along'];
+  const across = readings['offset-across'];
+  if (!along && !across) return null;
+  return {
+    alongMm: along?.mm ?? 0,
+    acrossMm: across?.mm ?? 0,
+    halfWidthMm: Math.max(along?.halfWidthMm ?? 0, across?.halfWidthMm ?? 0),
+  };
+}
+
+/** Every limit measured, the tightest first: by its pessimistic end. */
+function limitsOf({ choices, readings }: CaseInputs): Limit[] {
+  const named = (read: Measured | undefined, name: string, share = 1): Limit[] =>
+    read ? [{ name, mm: read.mm * share, halfWidthMm: read.halfWidthMm * share }] : [];
+  return [
+    ...named(readings.edge, choices.edgeName || 'edge'),
+    ...named(readings['edge-2'], choices.edge2Name || 'second edge'),
+    ...named(readings.boss, 'rim of the boss', 0.5),
+  ].sort((a, b) => a.mm - a.halfWidthMm - (b.mm - b.halfWidthMm));
+}
+
+/** What an earlier repair left: from this record, else as it was said and measured. */
+function earlierOf({
+  choices,
+  readings,
+  generations,
+}: CaseInputs): { kind: EarlierRepair | null; outerMm: number } | null {
+  const last = generations.at(-1);
+  if (last && last.method !== 'as-made') {
+    const method = last.method === 'stepped-stud' ? 'oversize' : last.method;
+    return {
+      kind: EARLIER_REPAIRS.find((row) => row.id === method)?.id ?? null,
+      outerMm: Math.max(last.outermostMm ?? 0, readings['earlier-cut']?.mm ?? 0),
+    };
+  }
+  const measured = readings['earlier-cut'];
+  if (!choices.earlierRepair && !measured) return null;
+  const thread = threadById(choices.threadId!);
+  // Not measured: a coil's hole is known from its thread; for the rest the thread itself is the least that was cut.
+  const assumedMm =
+    choices.earlierRepair === 'wire-coil' && coilIsMadeFor(thread) ? coilHole(thread).majorMm : thread.majorMm;
+  return { kind: choices.earlierRepair ?? null, outerMm: measured?.mm ?? assumedMm };
+}
+
 /** Builds the case that the core judges, or says what is still missing. Everything else may be unknown. */
 export function caseFromInputs(inputs: CaseInputs, shop: ShopRules): CaseResult {
-  const { choices, readings, generations } = inputs;
+  const { choices, readings } = inputs;
   const depth = readings.depth;
   const stripped = choices.strippedThroughout === true;
   const damageTo = stripped && depth ? { mm: depth.mm, halfWidthMm: 0 } : readings['damage-to'];
@@ -48,10 +117,8 @@ export function caseFromInputs(inputs: CaseInputs, shop: ShopRules): CaseResult 
   if (!depth) missing.push('depth');
   if (!damageTo) missing.push('damage-to');
   if (!choices.threadId || !choices.parentId || !choices.kind || !depth || !damageTo) return { ok: false, missing };
-  const a = readings['bore-a'];
-  const b = readings['bore-b'];
-  const last = generations.at(-1);
-  const repaired = last && last.method !== 'as-made' ? last : null;
+  const earlier = earlierOf(inputs);
+  const limits = limitsOf(inputs);
   return {
     ok: true,
     hole: {
@@ -62,23 +129,32 @@ export function caseFromInputs(inputs: CaseInputs, shop: ShopRules): CaseResult 
       depth,
       damageTo: { ...damageTo, mm: Math.min(damageTo.mm, depth.mm) },
       strippedThroughout: stripped,
-      bore:
-        a || b
-          ? {
-              aMm: (a ?? b)!.mm,
-              bMm: (b ?? a)!.mm,
-              halfWidthMm: Math.max(a?.halfWidthMm ?? 0, b?.halfWidthMm ?? 0),
-            }
-          : null,
-      edge: readings.edge ?? null,
-      edgeName: choices.edgeName || 'edge',
-      earlierCutMm: repaired?.outermostMm ?? null,
-      earlierRepair: repaired?.method === 'wire-coil' || repaired?.method === 'oversize' ? repaired.method : null,
+      bore: boreOf(inputs),
+      boreOffset: offsetOf(inputs),
+      axis: choices.axis ?? 'true',
+      edge: limits[0] ? { mm: limits[0].mm, halfWidthMm: limits[0].halfWidthMm } : null,
+      edgeName: limits[0]?.name ?? (choices.edgeName || 'edge'),
+      limits,
+      floor: readings.floor ?? null,
+      floorName: choices.floorName || 'nothing',
+      leanPer50: readings.lean ?? null,
+      crack: choices.crack ?? 'none',
+      stuck: choices.stuck ?? 'none',
+      earlierCutMm: earlier?.outerMm ?? null,
+      earlierRepair: earlier?.kind ?? null,
+      failed: choices.failedMethod
+        ? { method: choices.failedMethod, causePresent: choices.failedCausePresent ?? true }
+        : null,
       joint: {
         fastenerClassId: choices.fastenerClassId ?? null,
         screwReach: readings['screw-reach'] ?? null,
         mateHole: readings['mate-hole'] ?? null,
+        mateMayBeOpened: choices.mateMayBeOpened ?? true,
         demand: demandOf(choices),
+        serviceC: choices.serviceC ?? null,
+        sealing: choices.sealing ?? 'none',
+        undone: choices.undone ?? 'rarely',
+        backReached: choices.backReached ?? false,
       },
       duty: choices.duty ?? 'ordinary',
       rules: shop.rules,

@@ -54,7 +54,27 @@ export interface HoleFile {
 }
 
 /** Readings that describe the damage: a finished mend makes them past. Depth and edge stay true. */
-const ENDS_WITH_MEND: readonly QuantityId[] = ['damage-to', 'bore-a', 'bore-b', 'screw-reach', 'mate-hole'];
+const ENDS_WITH_MEND: readonly QuantityId[] = [
+  'damage-to',
+  'bore-a',
+  'bore-b',
+  'bore-a-deep',
+  'bore-b-deep',
+  'offset-along',
+  'offset-across',
+  'lean',
+  'screw-reach',
+  'mate-hole',
+];
+
+/** Methods that leave the hole's own thread as it was: they make no new generation. */
+const SAME_GENERATION: readonly FrozenPlan['method'][] = [
+  'leave-it',
+  'clean-up',
+  'longer-screw',
+  'send-out',
+  'move-hole',
+];
 
 /**
  * Folds the events of one hole, in order of `seq`, into its state. Only live readings count; struck, moved and
@@ -192,8 +212,9 @@ function closeAsMended(file: HoleFile, entry: MendEntry): void {
   }
   for (const quantity of ENDS_WITH_MEND) delete file.live[quantity];
   file.choices.strippedThroughout = false;
+  file.choices.stuck = 'none';
   const plan = entry.plan;
-  if (!plan || plan.method === 'clean-up' || plan.method === 'longer-screw') return;
+  if (!plan || SAME_GENERATION.includes(plan.method)) return;
   file.choices.threadId = plan.threadId;
   file.generations.push({
     number: file.generations.length,

@@ -28,6 +28,16 @@ const METHOD_WORDS: Record<Generation['method'], string> = {
   'longer-screw': 'longer screw',
   oversize: 'retapped oversize',
   'wire-coil': 'wire coil insert',
+  'leave-it': 'left, derated',
+  'stepped-stud': 'stepped stud',
+  'solid-bush': 'solid bush',
+  'keyed-bush': 'keyed bush',
+  plug: 'plugged and drilled again',
+  'through-bolt': 'bolted through',
+  'bonded-stud': 'bonded stud',
+  'move-hole': 'moved',
+  weld: 'welded up and drilled again',
+  'send-out': 'sent out',
 };
 const OUTCOME_WORDS = { open: 'under way', mended: 'mended', 'given-up': 'given up', 'sent-out': 'sent out' } as const;
 const STATE_WORDS = {

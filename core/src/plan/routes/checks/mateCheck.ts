@@ -9,6 +9,17 @@ export function mateCheck(hole: HoleCase, thread: Thread): Check {
   const { closeMm, normalMm, source } = clearanceHoles(thread);
   const base = { id: 'mate', title: 'Hole in the mating part', limit: closeMm, unit: 'mm' as const };
   const step = `Open the mating part’s hole to ${spokenLength(normalMm)}.`;
+  if (!hole.joint.mateMayBeOpened && (hole.joint.mateHole === null || hole.joint.mateHole.mm < closeMm)) {
+    return {
+      ...base,
+      verdict: 'does-not-hold',
+      value: hole.joint.mateHole?.mm ?? null,
+      valuePessimistic: null,
+      because: `the screw needs ${spokenLength(closeMm)} and the mating part may not be opened`,
+      working: null,
+      ...(hole.joint.mateHole === null ? { settledBy: 'mate-hole' } : {}),
+    };
+  }
   if (hole.joint.mateHole === null) {
     return {
       ...base,

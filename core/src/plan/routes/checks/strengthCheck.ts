@@ -3,12 +3,14 @@ import { spokenLoad } from '../../../basis/units/index.ts';
 import { fastenerClass, type FastenerClassRow } from '../../../facts/materials/index.ts';
 import type { CoilHole } from '../../../facts/inserts/index.ts';
 import type { Thread } from '../../../facts/threads/index.ts';
+import type { WornBore } from '../../../judge/damage/index.ts';
 import type { HoleCase, Measured } from '../../../judge/hole/index.ts';
 import {
   breakLoadN,
   breakLoadWorking,
   DILATION_LOWEST_RATIO,
   NUT_FACTOR,
+  parentAtTemperature,
   preloadN,
   proofLoadN,
   stripLoad,
@@ -37,9 +39,17 @@ const CROSS_SYSTEM: Readonly<Record<string, string>> = {
   'grade-8': '10.9',
 };
 
+/** The worn bore as the strength looks at it: round the true axis, or round its own. */
+export function wornBoreOf(hole: HoleCase): WornBore | null {
+  if (!hole.bore) return null;
+  const { aMm, bMm } = hole.bore;
+  const offset = hole.axis === 'true' ? hole.boreOffset : null;
+  return { aMm, bMm, alongMm: offset?.alongMm ?? 0, acrossMm: offset?.acrossMm ?? 0 };
+}
+
 /** The class of screw that a thread gets, and what was assumed to get there. */
 export function fastenerFor(hole: HoleCase, thread: Thread): { fastener: FastenerClassRow; assumed: string | null } {
-  const system = thread.family === 'metric' ? 'metric' : 'inch';
+  const system = thread.threadsPerInch === null ? 'metric' : 'inch';
   const asked = hole.joint.fastenerClassId;
   if (asked === null) {
     const fastener = fastenerClass(ASSUMED_CLASS[system], thread.majorMm);
@@ -57,7 +67,9 @@ export interface StrengthInput {
   engagement: Measured;
   coil?: CoilHole;
   boreMm?: number;
-  oval?: { aMm: number; bMm: number } | null;
+  oval?: WornBore | null;
+  /** Thread that a bush or plug cuts in the parent. */
+  outer?: Thread;
   /** Major diameter cut in the parent. */
   cutMm: number;
 }
@@ -81,11 +93,15 @@ function stripAt(input: StrengthInput, fastener: FastenerClassRow, end: 'nominal
   return stripLoad({
     thread: input.thread,
     fastener,
-    parentShearMpa: (hole.parentTensileMpa ?? hole.parent.tensileLowMpa) * hole.parent.shearRatio,
+    parentShearMpa:
+      (hole.parentTensileMpa ?? hole.parent.tensileLowMpa) *
+      hole.parent.shearRatio *
+      parentAtTemperature(hole.parent, hole.joint.serviceC).factor,
     engagementMm,
     ...(input.coil ? { coil: input.coil } : {}),
     ...(input.boreMm === undefined ? {} : { boreMm: input.boreMm }),
-    oval: input.oval ? { aMm: input.oval.aMm + wornBy, bMm: input.oval.bMm + wornBy } : null,
+    ...(input.outer ? { outer: input.outer } : {}),
+    oval: input.oval ? { ...input.oval, aMm: input.oval.aMm + wornBy, bMm: input.oval.bMm + wornBy } : null,
     dilationRatio: edgeMm === null ? null : (2 * edgeMm) / input.cutMm,
   });
 }

@@ -1,12 +1,11 @@
-import { worstFirst, worstVerdict, type Check } from '../../../basis/checks/index.ts';
+import type { Check } from '../../../basis/checks/index.ts';
 import { spokenLength } from '../../../basis/units/index.ts';
 import { internalLimits } from '../../../facts/threads/index.ts';
-import type { HoleCase, Measured } from '../../../judge/hole/index.ts';
+import { EARLIER_REPAIRS, type HoleCase, type Measured } from '../../../judge/hole/index.ts';
 import type { Assessment } from '../../../judge/damage/index.ts';
 import { strengthChecks } from '../checks/strengthCheck.ts';
 import { wallCheck } from '../checks/wallCheck.ts';
-import { metalReserve } from '../metalReserve.ts';
-import type { MethodId, ProposedRoute } from '../Route.ts';
+import type { BareRoute, MethodId } from '../Route.ts';
 import type { RouteMethod } from '../RouteContext.ts';
 
 /** Sound thread that a screw needs before it is worth judging: under half a diameter it holds nothing worth the name. */
@@ -26,7 +25,7 @@ export function sameThreadRoute(
     checks: Check[];
     notes: string[];
   },
-): ProposedRoute {
+): BareRoute {
   const { thread } = hole;
   const strength = strengthChecks({
     hole,
@@ -51,7 +50,7 @@ export function sameThreadRoute(
     working: assessment.working[0] ?? null,
   };
   const checks: Check[] = [...variant.checks, soundCheck, ...strength.checks];
-  if (hole.earlierRepair === 'wire-coil') {
+  if (hole.earlierRepair !== null && hole.earlierRepair !== 'oversize') {
     checks.push({
       id: 'earlier-repair',
       title: 'Earlier repair',
@@ -60,12 +59,11 @@ export function sameThreadRoute(
       valuePessimistic: null,
       limit: null,
       unit: 'none',
-      because: 'the hole holds a wire coil: a tap would cut the coil, not the parent',
+      because: `the hole holds ${EARLIER_REPAIRS.find((row) => row.id === hole.earlierRepair)!.name}: a tap would cut that, not the parent`,
       working: null,
     });
   }
   checks.push(...wallCheck(hole, assessment.outermostCutMm, false));
-  const verdict = worstVerdict(checks.map((check) => check.verdict));
   return {
     id: variant.id,
     method: variant.method,
@@ -77,6 +75,7 @@ export function sameThreadRoute(
       drill: null,
       boreMm: internalLimits(thread).minorMinMm,
       majorMm: thread.majorMm,
+      thread,
       outermostMm: assessment.outermostCutMm,
       tapName: `${thread.designation} tap`,
       tapLeads: variant.tapLeads,
@@ -95,9 +94,7 @@ export function sameThreadRoute(
     balanceEngagementMm: strength.balanceEngagementMm,
     stripLoadN: strength.strip.stripLoadN,
     breakLoadN: strength.breakLoadN,
-    checks: worstFirst(checks),
-    verdict,
-    reserve: metalReserve(hole, assessment.outermostCutMm),
+    checks,
     substitutes: [],
     workings: strength.workings,
     notes: [...variant.notes, ...strength.notes],

@@ -1,4 +1,4 @@
-import { worstFirst, worstVerdict, type Check } from '../../../basis/checks/index.ts';
+import type { Check } from '../../../basis/checks/index.ts';
 import { spokenLength } from '../../../basis/units/index.ts';
 import { boreForShare, chooseTapDrill, shareWorking } from '../../../facts/drills/index.ts';
 import {
@@ -13,10 +13,9 @@ import { depthBudget, drillPointMm, targetShare } from '../../cutting/index.ts';
 import { cleanUpCheck } from '../checks/cleanUpCheck.ts';
 import { drillCheck } from '../checks/drillCheck.ts';
 import { mateCheck } from '../checks/mateCheck.ts';
-import { strengthChecks } from '../checks/strengthCheck.ts';
+import { strengthChecks, wornBoreOf } from '../checks/strengthCheck.ts';
 import { wallCheck } from '../checks/wallCheck.ts';
-import { metalReserve } from '../metalReserve.ts';
-import type { ProposedRoute } from '../Route.ts';
+import type { BareRoute } from '../Route.ts';
 import type { RouteContext, RouteMethod } from '../RouteContext.ts';
 
 /** Sizes that shops rarely stock screws for (second and third choice of ISO 262): never proposed as an oversize. */
@@ -53,7 +52,9 @@ function systemCheck(before: Thread, after: Thread): Check[] {
   ];
 }
 
-function oversizeRoute({ hole, assessment }: RouteContext, thread: Thread): ProposedRoute {
+const mateEffectOf = (checks: Check[]) => checks.find((check) => check.id === 'mate')?.remedy?.step ?? '';
+
+export function oversizeRoute({ hole, assessment }: RouteContext, thread: Thread): BareRoute {
   const blind = hole.kind === 'blind';
   const target = targetShare(thread, hole.parent, hole.depth.mm, hole.rules.tapDrill);
   const choice = chooseTapDrill(thread, {
@@ -78,7 +79,7 @@ function oversizeRoute({ hole, assessment }: RouteContext, thread: Thread): Prop
     thread,
     engagement,
     boreMm,
-    oval: hole.bore,
+    oval: wornBoreOf(hole),
     cutMm: thread.majorMm,
   });
   const outermostMm = Math.max(thread.majorMm, assessment.outermostCutMm);
@@ -101,6 +102,7 @@ function oversizeRoute({ hole, assessment }: RouteContext, thread: Thread): Prop
       drill: choice.best,
       boreMm,
       majorMm: thread.majorMm,
+      thread,
       outermostMm,
       tapName: `${thread.designation} tap`,
       tapLeads: blind ? [4, 2] : [4],
@@ -119,9 +121,8 @@ function oversizeRoute({ hole, assessment }: RouteContext, thread: Thread): Prop
     balanceEngagementMm: strength.balanceEngagementMm,
     stripLoadN: strength.strip.stripLoadN,
     breakLoadN: strength.breakLoadN,
-    checks: worstFirst(checks),
-    verdict: worstVerdict(checks.map((check) => check.verdict)),
-    reserve: metalReserve(hole, outermostMm),
+    checks,
+    mateEffect: mateEffectOf(checks),
     substitutes: [...choice.smaller.slice(0, 2), ...choice.larger.slice(0, 2)],
     workings: [shareWorking(thread, drillMm), ...strength.workings],
     notes: [

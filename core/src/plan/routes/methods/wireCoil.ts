@@ -1,4 +1,4 @@
-import { verdictUnderDoubt, worstFirst, worstVerdict, type Check, type Verdict } from '../../../basis/checks/index.ts';
+import { verdictUnderDoubt, type Check, type Verdict } from '../../../basis/checks/index.ts';
 import { spokenLength } from '../../../basis/units/index.ts';
 import {
   expectedBoreMm,
@@ -22,8 +22,7 @@ import { cleanUpCheck } from '../checks/cleanUpCheck.ts';
 import { drillCheck } from '../checks/drillCheck.ts';
 import { strengthChecks } from '../checks/strengthCheck.ts';
 import { wallCheck } from '../checks/wallCheck.ts';
-import { metalReserve } from '../metalReserve.ts';
-import type { ProposedRoute } from '../Route.ts';
+import type { BareRoute } from '../Route.ts';
 import type { RouteContext, RouteMethod } from '../RouteContext.ts';
 
 /** The countersink is taken just over the insert tap's major, 0.2 mm on diameter, at 90°. */
@@ -161,7 +160,7 @@ function depthCheck(hole: HoleCase, coil: CoilHole, nominalMm: number, countersi
   };
 }
 
-function coilRoute({ hole, assessment }: RouteContext, lengthD: number): ProposedRoute {
+function coilRoute({ hole, assessment }: RouteContext, lengthD: number): BareRoute {
   const { thread } = hole;
   const coil = coilHole(thread);
   const nominalMm = lengthD * thread.majorMm;
@@ -217,6 +216,7 @@ function coilRoute({ hole, assessment }: RouteContext, lengthD: number): Propose
       drill: best,
       boreMm,
       majorMm: coil.majorMm,
+      thread: null,
       outermostMm,
       tapName: coil.tapName,
       tapLeads: !blind ? [4] : lastLead === null || lastLead === 4 ? [4] : [4, lastLead],
@@ -235,9 +235,7 @@ function coilRoute({ hole, assessment }: RouteContext, lengthD: number): Propose
     balanceEngagementMm: strength.balanceEngagementMm,
     stripLoadN: strength.strip.stripLoadN,
     breakLoadN: strength.breakLoadN,
-    checks: worstFirst(checks),
-    verdict: worstVerdict(checks.map((check) => check.verdict)),
-    reserve: metalReserve(hole, outermostMm),
+    checks,
     substitutes,
     workings: [coilHoleWorking(coil), ...strength.workings],
     notes: strength.notes,

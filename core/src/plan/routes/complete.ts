@@ -1,0 +1,80 @@
+import { compareVerdicts, worstFirst, worstVerdict } from '../../basis/checks/index.ts';
+import { spokenLength } from '../../basis/units/index.ts';
+import { USUAL_RATES } from '../../judge/hole/index.ts';
+import { NUT_FACTOR } from '../../judge/strength/index.ts';
+import { sharedChecks } from './checks/sharedChecks.ts';
+import { metalReserve } from './metalReserve.ts';
+import type { BareRoute, ProposedRoute } from './Route.ts';
+import type { RouteContext } from './RouteContext.ts';
+import { METHOD_TRAITS } from './traits.ts';
+
+/** Torque is given with this margin on the strip load, oiled (methods.md: static preload holds from 1.5). */
+const TORQUE_MARGIN = 1.5;
+
+/** A counter-drill is worth its trouble from so many turns of thread that buy nothing (our estimate). */
+const COUNTER_DRILL_FROM_TURNS = 4;
+/** Engagement kept over balance, as in "fastener breaks first". */
+const KEPT_OVER_BALANCE = 1.25;
+
+/**
+ * Depth that may be bored clear at the mouth of a new thread: what is left of it, rounded up to half a turn, still carries
+ * 1.25 of the need, and the screw still reaches it.
+ */
+function counterDrillMm({ hole }: RouteContext, route: BareRoute): number | null {
+  if (route.method !== 'oversize' || route.balanceEngagementMm === null) return null;
+  const halfTurn = route.thread.pitchMm / 2;
+  const keptMm = Math.ceil((KEPT_OVER_BALANCE * route.balanceEngagementMm) / halfTurn - 1e-9) * halfTurn;
+  const spareMm = route.engagementMm - keptMm;
+  if (spareMm < COUNTER_DRILL_FROM_TURNS * route.thread.pitchMm) return null;
+  const reach = hole.joint.screwReach;
+  const reachSpareMm = reach === null ? spareMm : Math.min(spareMm, reach.mm - keptMm);
+  return reachSpareMm >= COUNTER_DRILL_FROM_TURNS * route.thread.pitchMm ? Math.floor(reachSpareMm * 2) / 2 : null;
+}
+
+/** Fills in what is the same for every method: shared checks, verdict, metal, economics, and what may be bored clear. */
+export function complete(context: RouteContext, route: BareRoute): ProposedRoute {
+  const { hole } = context;
+  const traits = METHOD_TRAITS[route.method];
+  const checks = worstFirst([...sharedChecks(context, route, traits), ...route.checks]);
+  const rates = hole.rules.rates ?? USUAL_RATES;
+  const counterMm = counterDrillMm(context, route);
+  const keptMm = counterMm === null ? 0 : route.engagementMm - counterMm;
+  return {
+    ...route,
+    checks,
+    verdict: worstVerdict(checks.map((check) => check.verdict)),
+    reserve: metalReserve(hole, route.cut.outermostMm),
+    torqueNm:
+      route.stripLoadN === null || !traits.threadCarries
+        ? null
+        : (NUT_FACTOR.oiled * route.thread.majorMm * Math.min(route.stripLoadN / TORQUE_MARGIN, route.breakLoadN)) /
+          1000,
+    minutes: traits.minutes,
+    cost: (traits.minutes / 60) * rates.perHour + traits.parts + (route.method === 'send-out' ? rates.sentOut : 0),
+    fastenerChange: traits.fastenerChange,
+    mateEffect: route.mateEffect ?? '',
+    reversible: traits.reversible,
+    afterwards: [],
+    ownSteps: route.ownSteps ?? [],
+    counterDrillMm: counterMm,
+    notes:
+      counterMm === null
+        ? route.notes
+        : [
+            ...route.notes,
+            `more thread than ${spokenLength(keptMm)} buys nothing: the first ${spokenLength(counterMm)} may be counter-drilled clear, the screw still reaches`,
+          ],
+  };
+}
+
+/** What could still be done in the same hole after each route: routes that stand and take more metal, least first. */
+export function withAfterwards(routes: readonly ProposedRoute[]): ProposedRoute[] {
+  const standing = routes
+    .filter((route) => compareVerdicts(route.verdict, 'does-not-hold') < 0)
+    .sort((a, b) => a.cut.outermostMm - b.cut.outermostMm);
+  return routes.map((route) => {
+    const larger = standing.filter((other) => other.cut.outermostMm > route.cut.outermostMm + 0.05);
+    const titles = [...new Set(larger.map((other) => METHOD_TRAITS[other.method].name))];
+    return { ...route, afterwards: titles.slice(0, 3) };
+  });
+}

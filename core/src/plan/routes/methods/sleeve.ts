@@ -1,0 +1,99 @@
+import type { Check } from '../../../basis/checks/index.ts';
+import { boreForShare, chooseTapDrill, shareWorking } from '../../../facts/drills/index.ts';
+import type { Thread } from '../../../facts/threads/index.ts';
+import { threadGeometry } from '../../../facts/threads/index.ts';
+import { depthBudget, drillPointMm, targetShare } from '../../cutting/index.ts';
+import { cleanUpCheck } from '../checks/cleanUpCheck.ts';
+import { drillCheck } from '../checks/drillCheck.ts';
+import { strengthChecks } from '../checks/strengthCheck.ts';
+import { wallCheck } from '../checks/wallCheck.ts';
+import type { BareRoute, MethodId } from '../Route.ts';
+import type { RouteContext } from '../RouteContext.ts';
+
+/** Longer than this, in diameters of the thread inside, a bush or plug carries no more (rule of thumb). */
+const LONGEST_D = 2;
+
+/** What a bush, a keyed bush and a plug share: a larger thread cut in the parent, and the old thread inside what fills it. */
+export function sleeveRoute(
+  { hole, assessment }: RouteContext,
+  outer: Thread,
+  own: {
+    id: string;
+    method: MethodId;
+    title: string;
+    /** Outermost cut where it is more than the outer thread. */
+    outermostMm?: number;
+    checks: Check[];
+    notes: string[];
+    ownSteps: NonNullable<BareRoute['ownSteps']>;
+  },
+): BareRoute {
+  const { thread } = hole;
+  const blind = hole.kind === 'blind';
+  const target = targetShare(outer, hole.parent, hole.depth.mm, hole.rules.tapDrill);
+  const choice = chooseTapDrill(outer, {
+    targetShare: target.share,
+    tough: hole.parent.cutting === 'tough',
+    rack: hole.rack,
+    lean: target.lean,
+  });
+  const drillMm = choice.best?.drill.diameterMm ?? boreForShare(outer, target.share);
+  const boreMm = choice.best?.expectedBoreMm ?? drillMm;
+  const budget = blind
+    ? depthBudget({ cylinderMm: hole.depth.mm, pitchMm: outer.pitchMm, wantedFullThreadMm: 0 })
+    : null;
+  const reachMm = budget
+    ? Math.max(0, budget.reaches.find((row) => row.leadThreads === 2)!.withChipsMm)
+    : hole.depth.mm;
+  const lengthMm = Math.min(reachMm, LONGEST_D * thread.majorMm);
+  const strength = strengthChecks({
+    hole,
+    thread,
+    engagement: { mm: Math.max(0, lengthMm - thread.pitchMm), halfWidthMm: hole.depth.halfWidthMm },
+    outer,
+    cutMm: outer.majorMm,
+  });
+  const cutMm = own.outermostMm ?? outer.majorMm;
+  return {
+    id: own.id,
+    method: own.method,
+    title: own.title,
+    thread,
+    fastenerName: strength.fastener.name,
+    insertLengthD: null,
+    cut: {
+      drill: choice.best,
+      boreMm,
+      majorMm: outer.majorMm,
+      thread: outer,
+      outermostMm: Math.max(cutMm, assessment.outermostCutMm),
+      tapName: `${outer.designation} tap`,
+      tapLeads: blind ? [4, 2] : [4],
+    },
+    depths: {
+      fullThreadFromMm: 0,
+      fullThreadToMm: lengthMm,
+      drillShoulderMm: hole.depth.mm,
+      drillTipMm: blind ? hole.depth.mm + drillPointMm(drillMm) : hole.depth.mm,
+      insertFromMm: null,
+      insertToMm: null,
+      countersinkMm: 0,
+      screwReachMm: lengthMm,
+    },
+    engagementMm: Math.max(0, lengthMm - thread.pitchMm),
+    balanceEngagementMm: strength.balanceEngagementMm,
+    stripLoadN: strength.strip.stripLoadN,
+    breakLoadN: strength.breakLoadN,
+    checks: [
+      drillCheck(choice.best, drillMm),
+      cleanUpCheck(assessment, drillMm, threadGeometry(outer).pitchDiameterMm),
+      ...strength.checks,
+      ...wallCheck(hole, cutMm, true),
+      ...own.checks,
+    ],
+    substitutes: [...choice.smaller.slice(0, 2), ...choice.larger.slice(0, 2)],
+    workings: [shareWorking(outer, drillMm), ...strength.workings],
+    notes: [...own.notes, ...strength.notes],
+    ownSteps: own.ownSteps,
+  };
+}
