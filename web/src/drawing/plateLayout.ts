@@ -7,6 +7,7 @@ import {
   formatLength,
   foundProfile,
   largestCutMm,
+  METHOD_TRAITS,
   MM_PER_INCH,
   plannedProfile,
   type Assessment,
@@ -32,15 +33,19 @@ export interface Rung {
 const MOST_RUNGS = 7;
 
 /** Cleaning up and longer screws use what is there; the others take metal. */
-function cutsMetal(route: Route): boolean {
-  return route.method === 'wire-coil' || route.method === 'oversize';
-}
+const cutsMetal = (route: Route): boolean => METHOD_TRAITS[route.method].drills && route.method !== 'move-hole';
+
+/** Ways that take no rung while better ones fill the ladder: nothing of them is seen in the metal. */
+const NO_METAL: readonly Route['method'][] = ['leave-it', 'move-hole', 'weld', 'send-out', 'bonded-stud'];
+
+/** One distinct cut: the method and the thread that it cuts in the parent. */
+export const rungKey = (route: Route): string => `${route.method}:${(route.cut.thread ?? route.thread).id}`;
 
 /** Routes grouped by cut, least metal first. Those that hold come before those that do not when room is short. */
 export function rungsOf(routes: readonly Route[], selectedId: string | null): Rung[] {
   const groups = new Map<string, Route[]>();
   for (const route of routes) {
-    const key = `${route.method}:${route.thread.id}`;
+    const key = rungKey(route);
     groups.set(key, [...(groups.get(key) ?? []), route]);
   }
   const rungs = [...groups].map(([key, variants]): Rung => {
@@ -55,7 +60,11 @@ export function rungsOf(routes: readonly Route[], selectedId: string | null): Ru
     };
   });
   return rungs
-    .filter((rung) => rung.variants[0]!.verdict !== 'does-not-hold' || cutsMetal(rung.route))
+    .filter(
+      (rung) =>
+        (rung.variants[0]!.verdict !== 'does-not-hold' || cutsMetal(rung.route)) &&
+        (!NO_METAL.includes(rung.route.method) || rung.isFirst || rung.route.id === selectedId),
+    )
     .sort((a, b) => compareVerdicts(a.variants[0]!.verdict, b.variants[0]!.verdict))
     .slice(0, MOST_RUNGS)
     .sort((a, b) => a.route.cut.outermostMm - b.route.cut.outermostMm || a.route.cut.boreMm - b.route.cut.boreMm);

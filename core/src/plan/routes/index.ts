@@ -3,5 +3,5 @@ export type { MetalReserve, MethodId, Route, RouteCut, RouteDepths } from './Rou
 export { METHOD_TRAITS, type MethodTraits } from './traits.ts';
 export { criteriaOf } from './rank.ts';
 export { sensitivity, type Sensitivity } from './sensitivity.ts';
-export { proposeRoutes, ROUTE_METHODS, settlingReading, type Proposal } from './proposeRoutes.ts';
+export { proposeRoutes, ROUTE_METHODS, type Proposal } from './proposeRoutes.ts';
 export { largestCutMm, NEEDED_WALL_PER_CUT } from './checks/wallCheck.ts';

@@ -72,18 +72,3 @@ export function proposeRoutes(hole: HoleCase): Proposal {
   });
   return { assessment, routes: rankRoutes(withAfterwards(proposed), hole.thread.majorMm, hole.rules), notOffered };
 }
-
-/** The reading that stands between the most verdicts: what to measure better. Null when none does. */
-export function settlingReading(routes: readonly Route[]): { reading: string; routes: string[] } | null {
-  const byReading = new Map<string, Set<string>>();
-  for (const route of routes) {
-    for (const check of route.checks) {
-      if (!check.settledBy) continue;
-      const titles = byReading.get(check.settledBy) ?? new Set();
-      titles.add(route.title);
-      byReading.set(check.settledBy, titles);
-    }
-  }
-  const most = [...byReading].sort((a, b) => b[1].size - a[1].size)[0];
-  return most ? { reading: most[0], routes: [...most[1]] } : null;
-}

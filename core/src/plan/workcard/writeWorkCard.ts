@@ -11,6 +11,8 @@ export interface WorkStep {
   /** The number that matters, if there is one. */
   number: { label: string; valueMm: number } | { label: string; text: string } | null;
   caution: string | null;
+  /** From this step on metal is gone: it is asked before it is begun. */
+  noReturn?: boolean;
 }
 
 const GLASS_HARD = 'Wear eye protection: taps are glass-hard and snap.';
@@ -66,6 +68,16 @@ export function writeWorkCard(hole: HoleCase, route: Route): WorkStep[] {
         valueMm: blind ? depths.drillTipMm : cut.drill.drill.diameterMm,
       },
       caution: materialCaution(hole),
+      noReturn: true,
+    });
+  }
+  if (route.counterDrillMm !== null) {
+    steps.push({
+      id: 'counter-drill',
+      title: 'Counter-drill the mouth, if you like',
+      what: `The first ${spokenLength(route.counterDrillMm)} may be bored clear to just over ${spokenLength(cut.majorMm)}: less to tap, and the tap starts straighter.`,
+      number: { label: 'no deeper than', valueMm: route.counterDrillMm },
+      caution: null,
     });
   }
   if (depths.countersinkMm > 0) {
@@ -80,7 +92,7 @@ export function writeWorkCard(hole: HoleCase, route: Route): WorkStep[] {
   cut.tapLeads.forEach((lead, index) => {
     const turns = tapTurns(
       Math.max(0, depths.fullThreadToMm - (route.method === 'wire-coil' ? 0 : depths.fullThreadFromMm)),
-      thread.pitchMm,
+      (cut.thread ?? thread).pitchMm,
       lead,
     );
     const turn = thread.hand === 'left' ? 'anticlockwise' : 'clockwise';
@@ -95,13 +107,15 @@ export function writeWorkCard(hole: HoleCase, route: Route): WorkStep[] {
       caution: GLASS_HARD,
     });
   });
-  steps.push({
-    id: 'clean',
-    title: 'Clean the thread',
-    what: 'Vacuum, then solvent if a thread locker follows. Look for chips at the bottom.',
-    number: null,
-    caution: blind ? NO_AIR : null,
-  });
+  if (cut.tapLeads.length > 0)
+    steps.push({
+      id: 'clean',
+      title: 'Clean the thread',
+      what: 'Vacuum, then solvent if a thread locker follows. Look for chips at the bottom.',
+      number: null,
+      caution: blind ? NO_AIR : null,
+    });
+  for (const own of route.ownSteps) steps.push({ ...own, number: null });
   if (depths.insertFromMm !== null && depths.insertToMm !== null) {
     steps.push({
       id: 'insert',

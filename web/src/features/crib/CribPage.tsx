@@ -12,6 +12,7 @@ import { useMemo, useState } from 'react';
 import { ApiProblem } from '../../api/client.ts';
 import { useShop } from '../../app/ShopContext.tsx';
 import { RackExtras } from './RackExtras.tsx';
+import { RankingRules } from './RankingRules.tsx';
 
 const TAP_DRILL_RULES = [
   {
@@ -112,6 +113,7 @@ export function CribPage() {
           <MenuItem value="mm">millimetres</MenuItem>
           <MenuItem value="in">inches</MenuItem>
         </TextField>
+        <RankingRules rules={settings.rules} change={rule} />
         <TextField
           select
           label="Tap drill"

@@ -5,13 +5,18 @@ import { Verdict } from '../../kit/Verdict.tsx';
 import { WorkingDialog } from '../../kit/WorkingDialog.tsx';
 import { quantityOf } from './useDrafts.ts';
 
+const SHOWN_PASSES = 5;
+
 /** Checks as a readable list, worst first; each opens its working. */
 export const ChecksList = memo(function ChecksList({ checks, units }: { checks: Check[]; units: UnitSystem }) {
   const [open, setOpen] = useState<Check | null>(null);
+  const [all, setAll] = useState(false);
+  // What stands in the way is always seen; a long row of passes is folded.
+  const shown = all ? checks : checks.filter((check, index) => check.verdict !== 'holds' || index < SHOWN_PASSES);
   return (
     <>
       <ul className="checks">
-        {checks.map((check) => (
+        {shown.map((check) => (
           <li key={check.id}>
             <button
               type="button"
@@ -30,6 +35,11 @@ export const ChecksList = memo(function ChecksList({ checks, units }: { checks: 
           </li>
         ))}
       </ul>
+      {shown.length < checks.length && (
+        <button type="button" className="plain-button quiet-text" onClick={() => setAll(true)}>
+          and {checks.length - shown.length} more that hold
+        </button>
+      )}
       {open && (
         <WorkingDialog title={open.title} workings={open.working ? [open.working] : []} onClose={() => setOpen(null)} />
       )}

@@ -1,11 +1,11 @@
 import Button from '@mui/material/Button';
 import {
-  settlingReading,
+  METHOD_TRAITS,
   speak,
   type HoleCase,
   type Proposal,
-  type QuantityId,
   type Route,
+  type Sensitivity,
   type UnitSystem,
 } from '@deep-mend/core';
 import { memo, useState } from 'react';
@@ -13,10 +13,16 @@ import { Verdict, verdictPath } from '../../kit/Verdict.tsx';
 import { WorkingDialog } from '../../kit/WorkingDialog.tsx';
 import { ChecksList } from './ChecksList.tsx';
 import { RouteFigures } from './RouteFigures.tsx';
+import { rungKey } from '../../drawing/plateLayout.ts';
+import { OtherWays } from './OtherWays.tsx';
+import { RouteEconomics } from './RouteEconomics.tsx';
+import { SideBySide } from './SideBySide.tsx';
 import { quantityOf } from './useDrafts.ts';
 
 interface Props {
   hole: HoleCase;
+  /** What each reading could still change; null while the worker computes. */
+  open: Sensitivity[] | null;
   proposal: Proposal;
   route: Route;
   units: UnitSystem;
@@ -87,7 +93,17 @@ function Variants({
 }
 
 /** Why the ruled-out ways are out; filled only when it is opened. */
-function WhyNot({ out, units, onSelect }: { out: Route[]; units: UnitSystem; onSelect: (id: string) => void }) {
+function WhyNot({
+  out,
+  notOffered,
+  units,
+  onSelect,
+}: {
+  out: Route[];
+  notOffered: Proposal['notOffered'];
+  units: UnitSystem;
+  onSelect: (id: string) => void;
+}) {
   const [open, setOpen] = useState(false);
   return (
     <details className="why-not" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
@@ -106,6 +122,12 @@ function WhyNot({ out, units, onSelect }: { out: Route[]; units: UnitSystem; onS
                 </p>
               ))}
           </div>
+        ))}
+      {open &&
+        notOffered.map(({ method, because }) => (
+          <p key={method}>
+            {METHOD_TRAITS[method].name}: {because}
+          </p>
         ))}
     </details>
   );
@@ -131,6 +153,7 @@ const ShowWorking = memo(function ShowWorking({ onShow }: { onShow: (open: boole
 /** What follows from the readings for the chosen rung: numbers, checks, the plan button, and why not the others. */
 export const DecidePanel = memo(function DecidePanel({
   hole,
+  open,
   proposal,
   route,
   units,
@@ -140,10 +163,10 @@ export const DecidePanel = memo(function DecidePanel({
   onPlan,
 }: Props) {
   const variants = proposal.routes
-    .filter((other) => other.method === route.method && other.thread.id === route.thread.id)
+    .filter((other) => rungKey(other) === rungKey(route))
     .sort((a, b) => (a.insertLengthD ?? 0) - (b.insertLengthD ?? 0));
   const out = proposal.routes.filter((other) => other.verdict === 'does-not-hold');
-  const settling = settlingReading(proposal.routes);
+  const settling = open?.[0] ?? null;
   const reserve = route.reserve.ratio;
   const metalLeft =
     reserve === null
@@ -158,7 +181,8 @@ export const DecidePanel = memo(function DecidePanel({
       {variants.length > 1 && <Variants variants={variants} chosen={route.id} onSelect={onSelect} />}
       <RouteFigures route={route} units={units} names={hole.rules.tapNames} blind={hole.kind === 'blind'} />
       {onPlan && <PlanButton holds={route.verdict !== 'does-not-hold'} metalLeft={metalLeft} onPlan={onPlan} />}
-      <ChecksList checks={route.checks} units={units} />
+      <RouteEconomics route={route} units={units} />
+      <ChecksList key={route.id} checks={route.checks} units={units} />
       <p className="quiet-text">
         {speak(`In this place because ${route.because}.`, units)}
         {route.notes.map((note) => ` ${speak(note, units)}.`)}
@@ -166,14 +190,19 @@ export const DecidePanel = memo(function DecidePanel({
       <ShowWorking onShow={onShowWorking} />
       {settling && (
         <div className="note-box">
-          <p className="note-title">Would settle it</p>
+          <p className="note-title">Would change it</p>
           <p>
-            {quantityOf(settling.reading as QuantityId).name}: it decides{' '}
-            {settling.routes.length === 1 ? `“${settling.routes[0]}”` : `${settling.routes.length} of the ways`}.
+            {quantityOf(settling.quantity).name}: it decides {settling.changesVerdicts}{' '}
+            {settling.changesVerdicts === 1 ? 'verdict' : 'verdicts'}
+            {settling.firstChanges &&
+              ` and which way is first: ${settling.firstChanges.low} or ${settling.firstChanges.high}`}
+            .
           </p>
         </div>
       )}
-      {out.length > 0 && <WhyNot out={out} units={units} onSelect={onSelect} />}
+      <SideBySide route={route} routes={proposal.routes} units={units} />
+      <OtherWays routes={proposal.routes} chosen={route.id} onSelect={onSelect} />
+      {out.length > 0 && <WhyNot out={out} notOffered={proposal.notOffered} units={units} onSelect={onSelect} />}
       {showWorking && (
         <WorkingDialog
           title={`${route.title}: the working`}

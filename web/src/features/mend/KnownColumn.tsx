@@ -1,6 +1,9 @@
 import {
+  EARLIER_REPAIRS,
   explainThreadProblem,
   FASTENER_CLASS_NAMES,
+  METHOD_IDS,
+  METHOD_TRAITS,
   PARENTS,
   parseThread,
   threadById,
@@ -52,6 +55,24 @@ const KINDS: Option[] = [
   { value: 'blind', text: 'blind' },
 ];
 const BEYOND = same(['edge', 'water side', 'oil side', 'next hole', 'crank space', 'wiring']);
+const FLOORS = same(['nothing', 'water', 'oil', 'crank space', 'another hole', 'wiring', 'pressure']);
+const AXES: Option[] = [
+  { value: 'true', text: 'the true axis' },
+  { value: 'own', text: 'the bore’s own axis' },
+];
+const CRACKS: Option[] = [
+  { value: 'none', text: 'none seen' },
+  { value: 'near', text: 'one is near' },
+  { value: 'reaches', text: 'one reaches the hole' },
+];
+const STUCK: Option[] = [
+  { value: 'none', text: 'nothing' },
+  ...same(['screw', 'stud', 'plug', 'dowel', 'tap', 'extractor', 'coil']),
+];
+const EARLIER: Option[] = EARLIER_REPAIRS.map((row) => ({ value: row.id, text: row.name }));
+const METHODS: Option[] = METHOD_IDS.map((id) => ({ value: id, text: METHOD_TRAITS[id].name }));
+const SEALINGS: Option[] = [{ value: 'none', text: 'nothing' }, ...same(['oil', 'water', 'pressure'])];
+const UNDONE = same(['rarely', 'often']);
 const DEMANDS: Option[] = [
   { value: 'fastener-first', text: 'full strength of the screw' },
   { value: 'preload', text: 'the preload of a torque' },
@@ -64,6 +85,9 @@ const DUTIES: Option[] = [
   { value: 'can-hurt', text: 'it can hurt someone' },
   { value: 'under-code', text: 'it is under a code' },
 ];
+
+/** Choices that may go back to nothing. */
+const CLEARABLE: readonly (keyof HoleChoices)[] = ['fastenerClassId', 'earlierRepair', 'failedMethod'];
 
 interface PickProps {
   field: keyof HoleChoices;
@@ -88,7 +112,7 @@ const Pick = memo(function Pick({ field, label, value, options, disabled, empty,
         onChange={(event) => {
           const picked = event.target.value;
           if (picked !== '') choose(field, picked as never);
-          else if (field === 'fastenerClassId') choose(field, null);
+          else if (CLEARABLE.includes(field)) choose(field, null as never);
         }}
       >
         {empty !== undefined && <option value="">{empty}</option>}
@@ -170,7 +194,7 @@ const ThreadField = memo(function ThreadField({
 });
 
 interface NumberProps {
-  field: 'torqueNm' | 'parentTensileMpa';
+  field: 'torqueNm' | 'parentTensileMpa' | 'serviceC';
   label: string;
   unit: string;
   value: number | null;
@@ -220,6 +244,41 @@ const NumberField = memo(function NumberField({ field, label, unit, value, low, 
   );
 });
 
+/** A group that most holes do without: its fields are only made when it is opened, so that typing stays quick. */
+function More({ title, filled, children }: { title: string; filled: boolean; children: () => ReactNode }) {
+  const [open, setOpen] = useState(filled);
+  return (
+    <details className="known-more" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary>{title}</summary>
+      {open && children()}
+    </details>
+  );
+}
+
+function Tick({
+  label,
+  checked,
+  disabled,
+  onChange,
+}: {
+  label: string;
+  checked: boolean;
+  disabled: boolean;
+  onChange: (checked: boolean) => void;
+}) {
+  return (
+    <label className="known-check">
+      <input
+        type="checkbox"
+        checked={checked}
+        disabled={disabled}
+        onChange={(event) => onChange(event.target.checked)}
+      />
+      {label}
+    </label>
+  );
+}
+
 /** What is known: choices and readings, in the order in which a mechanic meets them. Any field may be filled in any order. */
 export function KnownColumn({ file, drafts, units, readOnly, choose, onDraft, onCommit }: Props) {
   const { choices, live } = file;
@@ -247,6 +306,8 @@ export function KnownColumn({ file, drafts, units, readOnly, choose, onDraft, on
       {...(empty === undefined ? {} : { empty })}
     />
   );
+  const has = (...quantities: QuantityId[]) =>
+    quantities.some((id) => live[id] !== undefined || drafts[id] !== undefined);
   const demand = choices.demandMode ?? 'fastener-first';
   const depthLabel =
     choices.kind === 'through'
@@ -275,11 +336,110 @@ export function KnownColumn({ file, drafts, units, readOnly, choose, onDraft, on
       </label>
       {reading('bore-a')}
       {(live['bore-a'] || drafts['bore-a']) && reading('bore-b')}
+      <More
+        title="The bore more exactly"
+        filled={has('bore-a-deep', 'bore-b-deep', 'offset-along', 'offset-across', 'lean')}
+      >
+        {() => (
+          <>
+            {reading('bore-a-deep')}
+            {reading('bore-b-deep')}
+            {reading('offset-along')}
+            {reading('offset-across')}
+            {pick('axis', 'Clean up round', choices.axis ?? 'true', AXES)}
+            {reading('lean')}
+          </>
+        )}
+      </More>
       {reading('edge')}
       {pick('edgeName', 'Beyond that edge', choices.edgeName ?? 'edge', BEYOND)}
+      <More
+        title="What else is around it"
+        filled={
+          has('edge-2', 'boss', 'floor') ||
+          (choices.crack ?? 'none') !== 'none' ||
+          (choices.floorName ?? 'nothing') !== 'nothing'
+        }
+      >
+        {() => (
+          <>
+            {reading('edge-2')}
+            {pick('edge2Name', 'Beyond that', choices.edge2Name ?? 'edge', BEYOND)}
+            {reading('boss')}
+            {pick('floorName', 'Beyond the bottom', choices.floorName ?? 'nothing', FLOORS)}
+            {reading('floor')}
+            {pick('crack', 'Cracks', choices.crack ?? 'none', CRACKS)}
+          </>
+        )}
+      </More>
+      <More
+        title="Repaired or tried before"
+        filled={
+          has('earlier-cut') ||
+          Boolean(choices.earlierRepair) ||
+          Boolean(choices.failedMethod) ||
+          (choices.stuck ?? 'none') !== 'none'
+        }
+      >
+        {() => (
+          <>
+            {pick('stuck', 'Stuck in it', choices.stuck ?? 'none', STUCK)}
+            {pick('earlierRepair', 'It already holds', choices.earlierRepair ?? '', EARLIER, 'nothing that is known')}
+            {reading('earlier-cut')}
+            {pick('failedMethod', 'Tried and failed', choices.failedMethod ?? '', METHODS, 'nothing')}
+            {choices.failedMethod && (
+              <Tick
+                label="what made it fail is still there"
+                checked={choices.failedCausePresent ?? true}
+                disabled={readOnly}
+                onChange={(checked) => choose('failedCausePresent', checked)}
+              />
+            )}
+          </>
+        )}
+      </More>
       {pick('fastenerClassId', 'Screw', choices.fastenerClassId ?? '', SCREWS, 'strength not known')}
       {reading('screw-reach')}
       {reading('mate-hole')}
+      <More
+        title="More about the joint"
+        filled={
+          choices.mateMayBeOpened === false ||
+          choices.backReached === true ||
+          (choices.serviceC ?? null) !== null ||
+          (choices.sealing ?? 'none') !== 'none' ||
+          choices.undone === 'often'
+        }
+      >
+        {() => (
+          <>
+            <Tick
+              label="the mating part may be opened"
+              checked={choices.mateMayBeOpened ?? true}
+              disabled={readOnly}
+              onChange={(checked) => choose('mateMayBeOpened', checked)}
+            />
+            <Tick
+              label="the back can be reached"
+              checked={choices.backReached ?? false}
+              disabled={readOnly}
+              onChange={(checked) => choose('backReached', checked)}
+            />
+            {pick('sealing', 'Must keep tight against', choices.sealing ?? 'none', SEALINGS)}
+            {pick('undone', 'It is undone', choices.undone ?? 'rarely', UNDONE)}
+            <NumberField
+              field="serviceC"
+              label="In service at"
+              unit="°C"
+              low={-100}
+              high={1000}
+              value={choices.serviceC ?? null}
+              disabled={readOnly}
+              choose={choose}
+            />
+          </>
+        )}
+      </More>
       {pick('demandMode', 'Must carry', demand, DEMANDS)}
       {demand === 'preload' && (
         <>

@@ -3,16 +3,16 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import {
   formatLength,
-  settlingReading,
   type CaseResult,
   type MissingInput,
   type Proposal,
-  type QuantityId,
+  type Sensitivity,
   type UnitSystem,
 } from '@deep-mend/core';
 import { memo, useState } from 'react';
 import { Figure } from '../../kit/Figure.tsx';
 import { WorkingDialog } from '../../kit/WorkingDialog.tsx';
+import { ReadingPicture } from './ReadingPicture.tsx';
 import { quantityOf } from './useDrafts.ts';
 
 const ASKS: Record<MissingInput, { title: string; how: string; field: string }> = {
@@ -39,14 +39,25 @@ const ASKS: Record<MissingInput, { title: string; how: string; field: string }> 
   },
 };
 
+/** Puts the hand where the reading is typed; a group that is shut is opened first. */
+function askFor(quantity: string): void {
+  const field = () => document.getElementById(`reading-${quantity}`);
+  if (!field()) document.querySelectorAll<HTMLDetailsElement>('.known-more').forEach((group) => (group.open = true));
+  // The group's fields are made in the next frame.
+  requestAnimationFrame(() => requestAnimationFrame(() => field()?.focus()));
+}
+
 /** The next question, why it matters, and what the readings say so far. */
 export const MeasurePanel = memo(function MeasurePanel({
   built,
+  open,
   proposal,
   units,
   onDecide,
 }: {
   built: CaseResult;
+  /** What each reading could still change; null while the worker computes. */
+  open: Sensitivity[] | null;
   proposal: Proposal | null;
   units: UnitSystem;
   onDecide: () => void;
@@ -79,7 +90,7 @@ export const MeasurePanel = memo(function MeasurePanel({
     );
   }
   const { assessment, routes } = proposal!;
-  const settling = settlingReading(routes);
+  const question = open?.[0] ?? null;
   const decimals = units === 'mm' ? 1 : 3;
   const length = (mm: number) => formatLength(mm, units, decimals);
   const doubt = (mm: number) => (mm > 0 ? `± ${length(mm)}` : '');
@@ -118,18 +129,35 @@ export const MeasurePanel = memo(function MeasurePanel({
       <Button size="small" onClick={() => setWorking(true)}>
         Show working
       </Button>
-      {settling && (
+      {question && (
         <Box sx={{ bgcolor: (theme) => theme.tokens.note, borderRadius: 1, p: 1.5, my: 1.5 }}>
           <Typography sx={{ fontWeight: 700, color: 'warning.main' }}>Next to measure</Typography>
-          <Typography>
-            {quantityOf(settling.reading as QuantityId).name}: it decides {settling.routes.length} of {routes.length}{' '}
-            ways.
+          <Typography sx={{ mb: 1 }}>
+            {quantityOf(question.quantity).name}
+            {question.state === 'unknown' ? '' : ', more closely'}: it decides {question.changesVerdicts}{' '}
+            {question.changesVerdicts === 1 ? 'verdict' : 'verdicts'}
+            {question.firstChanges
+              ? `, and whether it is “${question.firstChanges.low}” or “${question.firstChanges.high}”`
+              : ''}
+            .
           </Typography>
-          <Button size="small" onClick={() => document.getElementById(`reading-${settling.reading}`)?.focus()}>
+          <ReadingPicture quantity={question.quantity} />
+          <Button size="small" onClick={() => askFor(question.quantity)}>
             Type it in
           </Button>
+          {open!.length > 1 && (
+            <Typography sx={{ fontSize: 14, color: 'text.secondary' }}>
+              Then:{' '}
+              {open!
+                .slice(1, 4)
+                .map((row) => quantityOf(row.quantity).name.toLowerCase())
+                .join(' · ')}
+              .
+            </Typography>
+          )}
         </Box>
       )}
+      {open?.length === 0 && <Typography sx={{ my: 1.5 }}>No further reading would change a verdict.</Typography>}
       <Button variant="contained" fullWidth onClick={onDecide} sx={{ mt: 1 }}>
         {standing === 0 ? 'See why nothing holds yet' : `Weigh the ${standing} ways that are open`}
       </Button>

@@ -13,7 +13,7 @@ import { useKeys } from '../../app/useKeys.ts';
 import { useShop } from '../../app/ShopContext.tsx';
 import { PLATE } from '../../app/theme.ts';
 import { Plate } from '../../drawing/Plate.tsx';
-import { plateLayout, rungsOf } from '../../drawing/plateLayout.ts';
+import { plateLayout, rungKey, rungsOf } from '../../drawing/plateLayout.ts';
 import { Failed, Loading } from '../../kit/states.tsx';
 import { DecidePanel } from './DecidePanel.tsx';
 import { KnownColumn, type Choose } from './KnownColumn.tsx';
@@ -21,11 +21,13 @@ import { LocatePanel } from './LocatePanel.tsx';
 import { MeasurePanel } from './MeasurePanel.tsx';
 import { CutPanel, PreparePanel } from './PlanPanels.tsx';
 import { ProvePanel } from './ProvePanel.tsx';
+import { ReplanDialog } from './ReplanDialog.tsx';
 import { StationRail } from './StationRail.tsx';
 import { isStation, STATIONS, type StationId } from './stations.ts';
 import { readDraft, readHalfWidth, useDrafts, type Draft } from './useDrafts.ts';
 import { useHole, type HoleAccess } from '../../kit/useHole.ts';
 import { useLiveCase } from './useLiveCase.ts';
+import { useSensitivity } from './useSensitivity.ts';
 
 export function MendPage() {
   const { holeId = '' } = useParams();
@@ -97,6 +99,8 @@ function MendDesk({ access }: { access: HoleAccess }) {
   // The drawing with its verdicts moves within the keystroke's own frame; the sentences beside it follow in the next.
   const live = useMemo(() => ({ built, proposal, route }), [built, proposal, route]);
   const shown = useDeferredValue(live);
+  const open = useSensitivity(built);
+  const [replanning, setReplanning] = useState(false);
   const select = useStable((id: string) =>
     setSearch((before) => new URLSearchParams([...[...before].filter(([key]) => key !== 'route'), ['route', id]]), {
       replace: true,
@@ -198,7 +202,7 @@ function MendDesk({ access }: { access: HoleAccess }) {
 
   const stale = plan !== null && (planned ? routeDigest(planned) !== plan.digest : true);
   const gated = file.choices.duty === 'can-hurt' || file.choices.duty === 'under-code';
-  const selectedKey = route ? `${route.method}:${route.thread.id}` : null;
+  const selectedKey = route ? rungKey(route) : null;
 
   const decide = useStable(() => go('decide'));
   const panel = (() => {
@@ -217,6 +221,7 @@ function MendDesk({ access }: { access: HoleAccess }) {
       return (
         <DecidePanel
           hole={shown.built.hole}
+          open={open}
           proposal={shown.proposal}
           route={shown.route}
           units={units}
@@ -234,11 +239,21 @@ function MendDesk({ access }: { access: HoleAccess }) {
           stale={stale}
           units={units}
           onAgain={() => go('decide')}
+          onOtherwise={mend ? () => setReplanning(true) : null}
           onCut={() => go('cut')}
         />
       );
     if (station === 'cut' && plan && mend)
-      return <CutPanel key={plan.digest} plan={plan} mendId={mend.id} units={units} onProve={() => go('prove')} />;
+      return (
+        <CutPanel
+          key={plan.digest}
+          plan={plan}
+          mendId={mend.id}
+          units={units}
+          onOtherwise={() => setReplanning(true)}
+          onProve={() => go('prove')}
+        />
+      );
     if (station === 'prove' && plan && mend)
       return (
         <ProvePanel
@@ -251,7 +266,7 @@ function MendDesk({ access }: { access: HoleAccess }) {
           onClose={close}
         />
       );
-    return <MeasurePanel built={shown.built} proposal={shown.proposal} units={units} onDecide={decide} />;
+    return <MeasurePanel built={shown.built} open={open} proposal={shown.proposal} units={units} onDecide={decide} />;
   })();
 
   return (
@@ -283,6 +298,24 @@ function MendDesk({ access }: { access: HoleAccess }) {
         <Alert severity="info" sx={{ mb: 2 }} action={<Button onClick={() => go('locate')}>Start a mend</Button>}>
           No mend is open on this hole. <Link to={`/holes/${detail.id}`}>See its passport</Link>
         </Alert>
+      )}
+      {replanning && (
+        <ReplanDialog
+          units={units}
+          onClose={() => setReplanning(false)}
+          onReading={async (quantity, draft) => {
+            if (await guarded(() => record(quantity, draft))) {
+              setReplanning(false);
+              go('decide');
+            }
+          }}
+          onStuck={async (what) => {
+            if (await guarded(() => access.append('choice', { field: 'stuck', value: what }))) {
+              setReplanning(false);
+              go('decide');
+            }
+          }}
+        />
       )}
       <div className="desk" data-station={station}>
         <div className="desk-known">

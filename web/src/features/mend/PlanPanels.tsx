@@ -1,6 +1,10 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import {
   ENGINE_VERSION,
@@ -34,6 +38,7 @@ export function PreparePanel({
   stale,
   units,
   onAgain,
+  onOtherwise,
   onCut,
 }: {
   plan: FrozenPlan;
@@ -42,6 +47,7 @@ export function PreparePanel({
   stale: boolean;
   units: UnitSystem;
   onAgain: () => void;
+  onOtherwise: (() => void) | null;
   onCut: () => void;
 }) {
   const { numbers } = plan;
@@ -89,6 +95,11 @@ export function PreparePanel({
       <Button variant="contained" fullWidth onClick={onCut} sx={{ mb: 2 }} className="no-print">
         Go to the machine
       </Button>
+      {onOtherwise && (
+        <Button fullWidth onClick={onOtherwise} sx={{ mb: 2 }} className="no-print">
+          It came out otherwise
+        </Button>
+      )}
       <Typography variant="h3" component="h3">
         Work card
       </Typography>
@@ -117,11 +128,13 @@ export function CutPanel({
   plan,
   mendId,
   units,
+  onOtherwise,
   onProve,
 }: {
   plan: FrozenPlan;
   mendId: string;
   units: UnitSystem;
+  onOtherwise: () => void;
   onProve: () => void;
 }) {
   const key = `step:${mendId}:${plan.digest}`;
@@ -130,7 +143,9 @@ export function CutPanel({
     localStorage.setItem(key, String(to));
     setIndex(to);
   };
+  const [asking, setAsking] = useState(false);
   const step = plan.steps[index]!;
+  const coming = plan.steps[index + 1];
   const number = stepNumber(step, units);
   const last = index === plan.steps.length - 1;
   return (
@@ -164,13 +179,42 @@ export function CutPanel({
         </Button>
         <Button
           variant="contained"
-          onClick={() => (last ? onProve() : go(index + 1))}
+          onClick={() => (last ? onProve() : plan.steps[index + 1]!.noReturn ? setAsking(true) : go(index + 1))}
           sx={{ minHeight: 64, fontSize: 18 }}
         >
           {last ? 'Measure what was cut' : 'Done, next'}
         </Button>
       </Box>
-      {!last && <Typography sx={{ mt: 2, color: 'text.secondary' }}>Next: {plan.steps[index + 1]!.title}</Typography>}
+      {coming && <Typography sx={{ mt: 2, color: 'text.secondary' }}>Next: {coming.title}</Typography>}
+      <Button onClick={onOtherwise} sx={{ mt: 1, px: 0 }}>
+        It came out otherwise
+      </Button>
+      {asking && coming && (
+        <Dialog open onClose={() => setAsking(false)}>
+          <DialogTitle>From here metal is gone for good</DialogTitle>
+          <DialogContent>
+            <Typography>
+              {coming.title}: {speak(coming.what, units)}
+            </Typography>
+            <Typography sx={{ mt: 1 }}>
+              It takes the hole to {formatLength(plan.numbers.outermostMm, units, units === 'mm' ? 1 : 3)} {units} over
+              all. Look once more that it is the right hole.
+            </Typography>
+          </DialogContent>
+          <DialogActions>
+            <Button onClick={() => setAsking(false)}>Not yet</Button>
+            <Button
+              variant="contained"
+              onClick={() => {
+                setAsking(false);
+                go(index + 1);
+              }}
+            >
+              Cut it
+            </Button>
+          </DialogActions>
+        </Dialog>
+      )}
     </Box>
   );
 }

@@ -1,4 +1,12 @@
-import { formatLength, tapName, type Route, type TapDrill, type HouseRules, type UnitSystem } from '@deep-mend/core';
+import {
+  formatLength,
+  METHOD_TRAITS,
+  tapName,
+  type Route,
+  type TapDrill,
+  type HouseRules,
+  type UnitSystem,
+} from '@deep-mend/core';
 import { Figure } from '../../kit/Figure.tsx';
 
 /** A drill's name split into figure and unit: `8.3 mm` → 8.3, mm. */
@@ -45,17 +53,21 @@ export function RouteFigures({
           label="Drill"
           main="none"
           note={
-            route.method === 'clean-up' || route.method === 'longer-screw'
-              ? 'nothing is cut away'
-              : 'none in the rack is fit'
+            METHOD_TRAITS[route.method].drills
+              ? route.cut.tapLeads.length > 0
+                ? 'none in the rack is fit'
+                : `bored clear to ${length(cut.majorMm)}`
+              : 'nothing is cut away'
           }
         />
       )}
-      <Figure
-        label="Tap"
-        main={tapSize(route)}
-        note={`${route.method === 'wire-coil' ? 'insert tap; ' : ''}${cut.tapLeads.map((lead) => tapName(lead, names)).join(', then ')}; cuts to ${length(cut.majorMm)} over all`}
-      />
+      {cut.tapLeads.length > 0 && (
+        <Figure
+          label="Tap"
+          main={cut.thread && cut.thread.id !== route.thread.id ? cut.thread.designation : tapSize(route)}
+          note={`${route.method === 'wire-coil' ? 'insert tap; ' : ''}${cut.tapLeads.map((lead) => tapName(lead, names)).join(', then ')}; cuts to ${length(cut.majorMm)} over all`}
+        />
+      )}
       {depths.insertFromMm !== null && depths.insertToMm !== null ? (
         <Figure
           label={blind ? 'Full thread to' : 'Coil, nominal'}

@@ -1,0 +1,82 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { explainLengthProblem, type LengthResult, type QuantityId, type UnitSystem } from '@deep-mend/core';
+import { useState } from 'react';
+import { instrumentOf, quantityOf, readDraft, type Draft } from './useDrafts.ts';
+
+/** What can turn out otherwise at the machine: a reading, or something that is now stuck in the hole. */
+const TURNS: readonly ({ id: string; name: string } & ({ quantity: QuantityId } | { stuck: 'tap' | 'extractor' }))[] = [
+  { id: 'bore', name: 'The hole came out another size', quantity: 'bore-a' },
+  { id: 'edge', name: 'The wall is another thickness', quantity: 'edge' },
+  { id: 'depth', name: 'The depth is another', quantity: 'depth' },
+  { id: 'damage', name: 'Sound thread begins elsewhere', quantity: 'damage-to' },
+  { id: 'floor', name: 'What lies beyond is nearer', quantity: 'floor' },
+  { id: 'tap', name: 'The tap broke in it', stuck: 'tap' },
+  { id: 'extractor', name: 'An extractor broke in it', stuck: 'extractor' },
+];
+
+/** Plan again from what was found: the old plan and its readings stay in the record, the ladder starts from the new state. */
+export function ReplanDialog({
+  units,
+  onReading,
+  onStuck,
+  onClose,
+}: {
+  units: UnitSystem;
+  onReading: (quantity: QuantityId, draft: Draft) => Promise<void>;
+  onStuck: (what: 'tap' | 'extractor') => Promise<void>;
+  onClose: () => void;
+}) {
+  const [turnId, setTurnId] = useState('bore');
+  const [text, setText] = useState('');
+  const turn = TURNS.find((row) => row.id === turnId)!;
+  const instrument = 'quantity' in turn ? quantityOf(turn.quantity).usual : 'caliper';
+  const draft: Draft = { text, instrument, halfWidth: String(instrumentOf(instrument).halfWidthMm) };
+  const read: LengthResult | null =
+    'quantity' in turn && text.trim() !== '' ? readDraft(turn.quantity, draft, units) : null;
+  const ready = 'stuck' in turn || read?.ok === true;
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="xs">
+      <DialogTitle>It came out otherwise</DialogTitle>
+      <DialogContent sx={{ display: 'grid', gap: 2 }}>
+        <Typography>
+          Say what was found. The old plan stays in the record; the ways are weighed again from here.
+        </Typography>
+        <TextField select label="What happened" value={turnId} onChange={(event) => setTurnId(event.target.value)}>
+          {TURNS.map((row) => (
+            <MenuItem key={row.id} value={row.id}>
+              {row.name}
+            </MenuItem>
+          ))}
+        </TextField>
+        {'quantity' in turn && (
+          <TextField
+            autoFocus
+            label={`${quantityOf(turn.quantity).name}, ${units}`}
+            value={text}
+            onChange={(event) => setText(event.target.value)}
+            error={read !== null && !read.ok}
+            helperText={read !== null && !read.ok ? explainLengthProblem(read.problem) : 'as it is measured now'}
+            slotProps={{ htmlInput: { autoComplete: 'off' } }}
+          />
+        )}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Cancel</Button>
+        <Button
+          variant="contained"
+          disabled={!ready}
+          onClick={() => void ('quantity' in turn ? onReading(turn.quantity, draft) : onStuck(turn.stuck))}
+        >
+          Weigh again
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

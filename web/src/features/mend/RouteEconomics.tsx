@@ -1,0 +1,38 @@
+import { formatLength, METHOD_TRAITS, type Route, type UnitSystem } from '@deep-mend/core';
+
+const LBF_FT_PER_NM = 0.737562149;
+const CHANGES = { kept: 'the screw stays', longer: 'a longer screw', new: 'another screw' } as const;
+const UNDO = { yes: 'can be undone', partly: 'can be undone in part', no: 'cannot be undone' } as const;
+
+/** Working time in words a mechanic would use. */
+export const timeWords = (minutes: number): string =>
+  minutes < 90 ? `${minutes} min` : `${(minutes / 60).toFixed(1).replace('.0', '')} h`;
+
+export const torqueWords = (torqueNm: number | null, units: UnitSystem): string =>
+  torqueNm === null
+    ? 'not by a thread'
+    : units === 'mm'
+      ? `${torqueNm.toFixed(torqueNm < 10 ? 1 : 0)} Nm`
+      : `${(torqueNm * LBF_FT_PER_NM).toFixed(0)} lbf·ft`;
+
+/** What a route costs besides metal, and what is left after it: one quiet paragraph. */
+export function RouteEconomics({ route, units }: { route: Route; units: UnitSystem }) {
+  const words = [
+    route.torqueNm === null ? null : `takes up to ${torqueWords(route.torqueNm, units)} oiled`,
+    `about ${timeWords(route.minutes)} and ${Math.round(route.cost)} by the shop’s rates`,
+    CHANGES[route.fastenerChange],
+    UNDO[route.reversible],
+    route.counterDrillMm === null
+      ? null
+      : `may be counter-drilled ${formatLength(route.counterDrillMm, units)} ${units} deep`,
+  ].filter((word) => word !== null);
+  const sentence = words.join('; ');
+  return (
+    <p className="quiet-text">
+      {METHOD_TRAITS[route.method].name}: {sentence}.{' '}
+      {route.afterwards.length > 0
+        ? `If it fails too, still possible: ${route.afterwards.join(', ').toLowerCase()}.`
+        : 'If it fails too, nothing larger stands in this hole.'}
+    </p>
+  );
+}
