@@ -61,7 +61,11 @@ test('from an empty shop to a recorded hole, found again', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Planned: Wire coil, 1.5 D' })).toBeVisible();
   await page.getByRole('button', { name: 'Go to the machine' }).click();
   await expect(page.getByText('Step 1 of 7')).toBeVisible();
-  for (let step = 1; step < 7; step += 1) await page.getByRole('button', { name: 'Done, next' }).click();
+  for (let step = 1; step < 7; step += 1) {
+    await page.getByRole('button', { name: 'Done, next' }).click();
+    // Before the first metal is cut it asks, with the numbers.
+    if (step === 1) await page.getByRole('button', { name: 'Cut it' }).click();
+  }
   await page.getByRole('button', { name: 'Measure what was cut' }).click();
 
   const bore = page.getByLabel('Bore after drilling, mm');

@@ -1,4 +1,4 @@
-import type { KeyboardEvent } from 'react';
+import { memo, type KeyboardEvent } from 'react';
 import type { UnitSystem, Verdict } from '@deep-mend/core';
 import { FONT, PLATE } from '../app/theme.ts';
 import { VERDICT_WORDS, verdictPath } from '../kit/Verdict.tsx';
@@ -15,7 +15,16 @@ interface LadderProps {
 }
 
 /** The metal ladder: one rung for each distinct cut, under the metal that it would take. A radio group by arrow keys. */
-export function Ladder({ layout, units, selectedKey, hatchId, onSelect }: LadderProps) {
+export const Ladder = memo(
+  LadderDrawing,
+  (before, after) =>
+    before.layout.ladder.key === after.layout.ladder.key &&
+    before.selectedKey === after.selectedKey &&
+    before.hatchId === after.hatchId &&
+    before.onSelect === after.onSelect,
+);
+
+function LadderDrawing({ layout, units, selectedKey, hatchId, onSelect }: LadderProps) {
   const { ladder, axisX, halfSection } = layout;
   const end = ladder.axisY;
   const anyChosen = ladder.rows.some(({ rung }) => rung.key === selectedKey);
@@ -37,7 +46,23 @@ export function Ladder({ layout, units, selectedKey, hatchId, onSelect }: Ladder
     }
   };
   return (
-    <>
+    <svg
+      width={layout.width}
+      height={ladder.height}
+      viewBox={`0 0 ${layout.width} ${ladder.height}`}
+      style={{ display: 'block', fontFamily: FONT.drawing }}
+      role="group"
+      aria-label="Metal ladder"
+    >
+      <defs>
+        <pattern id={hatchId} width={7} height={7} patternTransform="rotate(-45)" patternUnits="userSpaceOnUse">
+          <line x1={0} x2={0} y1={0} y2={7} stroke={PLATE.fails} strokeWidth={1.6} strokeOpacity={0.75} />
+        </pattern>
+      </defs>
+      <line x1={axisX} x2={axisX} y1={0} y2={end} stroke={PLATE.faint} strokeWidth={1} strokeDasharray="12 4 2 4" />
+      {ladder.edgeX !== null && (
+        <line x1={ladder.edgeX} x2={ladder.edgeX} y1={0} y2={end} stroke={PLATE.scribe} strokeWidth={1.4} />
+      )}
       {ladder.forbiddenX !== null && (
         <g>
           <rect
@@ -198,6 +223,6 @@ export function Ladder({ layout, units, selectedKey, hatchId, onSelect }: Ladder
       <text x={axisX - 12} y={end + 18} fontSize={12} textAnchor="end" fill={PLATE.faint} fontFamily={FONT.label}>
         {halfSection ? `ø ${units}` : `diameter, ${units}`}
       </text>
-    </>
+    </svg>
   );
 }

@@ -127,7 +127,7 @@ export function Section({
         x1={axisX}
         x2={axisX}
         y1={faceY - 14}
-        y2={layout.ladder.axisY}
+        y2={layout.height}
         stroke={PLATE.faint}
         strokeWidth={1}
         strokeDasharray="12 4 2 4"
@@ -149,7 +149,7 @@ export function Section({
             x1={layout.edge.x}
             x2={layout.edge.x}
             y1={bottomY}
-            y2={layout.ladder.axisY}
+            y2={layout.height}
             stroke={PLATE.scribe}
             strokeWidth={1.4}
           />

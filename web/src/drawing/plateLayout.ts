@@ -123,7 +123,11 @@ export interface PlateLayout {
   edge: { x: number | null; label: string } | null;
   wallDimension: { x1: number; x2: number; y: number; text: string } | null;
   ladder: {
+    /** Equal keys draw the same ladder: it is not drawn again. */
+    key: string;
     top: number;
+    height: number;
+    edgeX: number | null;
     rowHeight: number;
     rows: { rung: Rung; y: number; drillX: number; outerX: number; cutsMetal: boolean }[];
     axisY: number;
@@ -225,6 +229,18 @@ function sixteenths(n: number): string {
   return `${whole === 0 ? '' : `${whole} `}${rest / divisor}/${16 / divisor}`;
 }
 
+/** The section's height goes in steps too, so that what stands below it is not pushed about with every keystroke. */
+const HEIGHT_STEP_PX = 24;
+
+/**
+ * The scale goes in steps of 4 %: a keystroke on a depth then moves the flags and the profile, and leaves the radius axis
+ * with everything on it where it is. It costs at most 4 % of the room and most of a redraw's time.
+ */
+const SCALE_STEP = 1.04;
+function steppedScale(fitting: number): number {
+  return SCALE_STEP ** Math.floor(Math.log(fitting) / Math.log(SCALE_STEP) + 1e-9);
+}
+
 /** Everything the plate draws, in pixels: one scale for depth and radius, so the ladder lies under the metal it takes. */
 export function plateLayout(input: PlateInput): PlateLayout {
   const { hole, assessment, route, rungs, units, width, sectionHeight, compact } = input;
@@ -257,10 +273,12 @@ export function plateLayout(input: PlateInput): PlateLayout {
   // Left half of the section, unless the page is narrow: then the axis stands beside the rule.
   const leftMm = compact ? 0 : 0.5 * largestOuterMm * 1.3;
   const rightMm = 0.5 * largestOuterMm * 1.25;
-  const scale = Math.min(
-    (sectionHeight - gapPx) / shownMm,
-    (width - statusWidth - sectionLeft - 8) / (leftMm + rightMm),
-    MAX_SCALE,
+  const scale = steppedScale(
+    Math.min(
+      (sectionHeight - gapPx) / shownMm,
+      (width - statusWidth - sectionLeft - 8) / (leftMm + rightMm),
+      MAX_SCALE,
+    ),
   );
   const axisX = compact ? sectionLeft + 6 : Math.max(sectionLeft + leftMm * scale, 232);
   const xOf = (radiusMm: number) => axisX + radiusMm * scale;
@@ -291,7 +309,8 @@ export function plateLayout(input: PlateInput): PlateLayout {
 
   const rowHeight = compact ? 48 : 27;
   const sectionEnd = Math.max(bottomY, (textYs.at(-1) ?? 0) + 14);
-  const ladderTop = sectionEnd + (compact ? 34 : 38);
+  // The ladder is a drawing of its own, so that it stays still while the section above it grows.
+  const ladderTop = compact ? 34 : 38;
   const barsRight = width - statusWidth;
   const rows = rungs.map((rung, index) => ({
     rung,
@@ -310,10 +329,23 @@ export function plateLayout(input: PlateInput): PlateLayout {
     .ticks(Math.max(2, Math.floor((barsRight - axisX) / 44)))
     .map((value) => ({ x: axis(value), numeral: String(Number(value.toFixed(3))) }));
   const forbidden = edgeMm === null ? null : xOf(largestCutMm(edgeMm) / 2);
+  const ladderKey = [
+    width,
+    axisX,
+    units,
+    scale,
+    edgeX,
+    assessment.cleanUp.mm,
+    forbidden,
+    ...rungs.map(
+      ({ key, title, verdict, isFirst, route: { id, reserve, cut } }) =>
+        `${key} ${title} ${id} ${verdict} ${isFirst} ${reserve.ratio?.toFixed(3)} ${cut.drill?.drill.id ?? cut.boreMm.toFixed(3)}`,
+    ),
+  ].join('|');
 
   return {
     width,
-    height: rungs.length > 0 ? axisY + 26 : sectionEnd + 20,
+    height: Math.ceil((rungs.length > 0 ? sectionEnd : sectionEnd + 20) / HEIGHT_STEP_PX) * HEIGHT_STEP_PX,
     scale,
     axisX,
     faceY,
@@ -349,10 +381,13 @@ export function plateLayout(input: PlateInput): PlateLayout {
         ? { x1: xOf(outerMm / 2), x2: edgeX, y: dimensionY, text: formatLength(wallMm, units, decimals) }
         : null,
     ladder: {
+      key: ladderKey,
       top: ladderTop,
+      height: axisY + 26,
+      edgeX: edgeX !== null && edgeX < barsRight ? edgeX : null,
       rowHeight,
       rows,
-      axisY: rungs.length > 0 ? axisY : bottomY + 12,
+      axisY,
       axisTicks,
       cleanUpX: xOf(assessment.cleanUp.mm / 2),
       forbiddenX: forbidden !== null && forbidden < barsRight - 4 ? forbidden : null,

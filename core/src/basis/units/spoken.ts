@@ -7,7 +7,8 @@ const N_PER_LBF = 4.4482216152605;
 
 /** A length inside a sentence. @example spokenLength(8.25) // '⟦mm:8.25⟧' */
 export function spokenLength(mm: number): string {
-  return `⟦mm:${Number(mm.toFixed(4))}⟧`;
+  // Hundreds of these are made with every keystroke, and toFixed is slow.
+  return `⟦mm:${Math.round(mm * 1e4) / 1e4}⟧`;
 }
 
 /** A load inside a sentence. */

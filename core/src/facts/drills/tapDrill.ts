@@ -175,7 +175,21 @@ function idealBoreMm(thread: Thread, targetShare: number): number {
  * @example chooseTapDrill(threadById('M8x1.25'), { targetShare: 0.76, tough: false, rack: FULL_RACK }).best.drill.id // '6.8 mm'
  */
 export function chooseTapDrill(thread: Thread, options: TapDrillOptions): TapDrillChoice {
-  const { targetShare, rack, lean = NO_LEAN } = options;
+  const { targetShare, rack, tough, lean = NO_LEAN } = options;
+  const ofRack = CHOICES.get(rack) ?? new Map<string, TapDrillChoice>();
+  CHOICES.set(rack, ofRack);
+  const key = `${thread.id} ${targetShare} ${tough} ${lean.side} ${lean.because}`;
+  const known = ofRack.get(key) ?? choose(thread, { targetShare, rack, tough, lean });
+  if (ofRack.size < MOST_CHOICES) ofRack.set(key, known);
+  return known;
+}
+
+// One proposal asks for two dozen tap drills, and the next keystroke for the same ones again: a rack is immutable.
+const CHOICES = new WeakMap<Rack, Map<string, TapDrillChoice>>();
+const MOST_CHOICES = 2000;
+
+function choose(thread: Thread, options: Required<TapDrillOptions>): TapDrillChoice {
+  const { targetShare, rack, lean } = options;
   const idealMm = idealBoreMm(thread, targetShare);
   const idealShare = shareOfThread(thread, idealMm);
   const described =

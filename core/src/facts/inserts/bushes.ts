@@ -1,4 +1,4 @@
-import { threadById, THREADS, threadGeometry, type Thread, type ThreadSeries } from '../threads/index.ts';
+import { threadById, threadGeometry, threadsOf, type Thread, type ThreadSeries } from '../threads/index.ts';
 
 /** Keyed bushes by their families: thread inside, thread outside. Data the shop edits; the maker's sheet for the kit in hand wins. */
 export const KEYED_BUSHES: readonly { insideId: string; outsideId: string; wall: 'thin' | 'heavy' }[] = [
@@ -54,5 +54,7 @@ export const bushWallMm = (inside: Thread, outside: Thread): number =>
  */
 export function outsideThreads(inside: Thread, wallMm: number): Thread[] {
   const series = FINE[inside.family] ?? METRIC_FINE;
-  return THREADS.filter((t) => series.includes(t.series) && bushWallMm(inside, t) >= wallMm - 1e-9);
+  return series
+    .flatMap((name) => threadsOf(name).filter((t) => bushWallMm(inside, t) >= wallMm - 1e-9))
+    .sort((a, b) => a.majorMm - b.majorMm || b.pitchMm - a.pitchMm);
 }

@@ -44,6 +44,17 @@ const usesInchStress = (thread: Thread) => thread.form === 'iso-60' && thread.th
  * @example threadGeometry(threadById('M8x1.25')).helixAngleDeg // 3.17
  */
 export function threadGeometry(thread: Thread): ThreadGeometry {
+  const known = GEOMETRY.get(thread);
+  if (known) return known;
+  const made = computeGeometry(thread);
+  GEOMETRY.set(thread, made);
+  return made;
+}
+
+// A thread is an immutable record that is asked for its geometry hundreds of times in one proposal.
+const GEOMETRY = new WeakMap<Thread, ThreadGeometry>();
+
+function computeGeometry(thread: Thread): ThreadGeometry {
   const { majorMm, pitchMm, starts } = thread;
   const form = THREAD_FORMS[thread.form];
   const clearanceMm = crestClearanceMm(thread);

@@ -1,6 +1,6 @@
 export type { Hand, Thread, ThreadFamily, ThreadSeries } from './Thread.ts';
 export { THREAD_FORMS, type FormId, type ThreadForm } from './forms.ts';
-export { nearestThreadIds, threadById, THREADS, withHand, withStarts } from './threads.ts';
+export { nearestThreadIds, threadById, THREADS, threadsOf, withHand, withStarts } from './threads.ts';
 export { CUSTOM_FORMS, customThread } from './custom.ts';
 export {
   explainThreadProblem,

@@ -159,6 +159,12 @@ export const THREADS: readonly Thread[] = [
   ...power(),
 ].sort((a, b) => a.majorMm - b.majorMm || b.pitchMm - a.pitchMm);
 
+const BY_SERIES = new Map<ThreadSeries, Thread[]>();
+for (const thread of THREADS) BY_SERIES.set(thread.series, [...(BY_SERIES.get(thread.series) ?? []), thread]);
+
+/** The threads of one series, ascending. @example threadsOf('BA').length // 11 */
+export const threadsOf = (series: ThreadSeries): readonly Thread[] => BY_SERIES.get(series) ?? [];
+
 const BY_ID = new Map(THREADS.map((thread) => [thread.id, thread]));
 
 /** The same thread cut with the other hand. @example withHand(threadById('M8x1.25'), 'left').id // 'M8x1.25 LH' */

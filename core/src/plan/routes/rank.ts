@@ -49,6 +49,9 @@ interface Weighed {
   route: ProposedRoute;
   criteria: RankingWeights;
   score: number;
+  last: number;
+  system: number;
+  method: number;
 }
 
 function becauseOver({ route, criteria }: Weighed, next: Weighed | undefined, weights: RankingWeights): string {
@@ -80,16 +83,22 @@ export function rankRoutes(routes: readonly ProposedRoute[], asMadeMm: number, r
   const weights = rules.ranking?.weights ?? RANKING_WEIGHTS['least-metal'];
   const weighed = routes.map((route): Weighed => {
     const criteria = criteriaOf(route, asMadeMm);
-    return { route, criteria, score: scoreOf(criteria, weights) };
+    return {
+      route,
+      criteria,
+      score: scoreOf(criteria, weights),
+      last: lastResort(route),
+      system: changesSystem(route),
+      method: METHOD_IDS.indexOf(route.method),
+    };
   });
-  const method = ({ route }: Weighed) => METHOD_IDS.indexOf(route.method);
   weighed.sort(
     (a, b) =>
       compareVerdicts(a.route.verdict, b.route.verdict) ||
-      lastResort(a.route) - lastResort(b.route) ||
-      changesSystem(a.route) - changesSystem(b.route) ||
+      a.last - b.last ||
+      a.system - b.system ||
       (Math.abs(a.score - b.score) > SAME_SCORE ? a.score - b.score : 0) ||
-      method(a) - method(b) ||
+      a.method - b.method ||
       (a.route.insertLengthD ?? 0) - (b.route.insertLengthD ?? 0) ||
       (a.route.id < b.route.id ? -1 : 1),
   );

@@ -3,7 +3,7 @@ import { spokenLength } from '../../../basis/units/index.ts';
 import { boreForShare, chooseTapDrill, shareWorking } from '../../../facts/drills/index.ts';
 import {
   threadGeometry,
-  THREADS,
+  threadsOf,
   withHand,
   type Thread,
   type ThreadFamily,
@@ -136,9 +136,8 @@ export function oversizeRoute({ hole, assessment }: RouteContext, thread: Thread
 /** The next size of a series, and if that does not clean up the bore, the first that does. */
 function candidates(context: RouteContext, series: ThreadSeries): Thread[] {
   const { hole, assessment } = context;
-  const larger = THREADS.filter(
+  const larger = threadsOf(series).filter(
     (t) =>
-      t.series === series &&
       t.majorMm > Math.max(hole.thread.majorMm, hole.earlierCutMm ?? 0) * LEAST_STEP_UP &&
       !RARE_MAJORS_MM.includes(t.majorMm),
   );
