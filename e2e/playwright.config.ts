@@ -13,6 +13,8 @@ export default defineConfig({
   expect: { timeout: 20_000 },
   forbidOnly: true,
   use: {
+    // A click that finds nothing should say so long before the whole test is given up.
+    actionTimeout: 30_000,
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     launchOptions: {

@@ -68,12 +68,15 @@ export function holeOf(input: HoleInput, thread: Thread, rack: Rack): HoleCase {
       fastenerClassId: joint.fastenerClass ?? null,
       screwReach: orNull(joint.screwReach),
       mateHole: orNull(joint.mateHole),
+      endRoom: orNull(joint.endRoom),
+      grip: orNull(joint.grip),
       ...given({
         mateMayBeOpened: joint.mateMayBeOpened,
         serviceC: joint.serviceC,
         sealing: joint.sealing,
         undone: joint.undone,
         backReached: joint.backReached,
+        appearance: joint.appearance,
       }),
     },
   });

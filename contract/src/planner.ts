@@ -105,6 +105,9 @@ const Hole = z.strictObject({
       sealing: z.enum(['none', 'oil', 'water', 'pressure']).optional(),
       undone: z.enum(['rarely', 'often']).optional(),
       backReached: z.boolean().optional(),
+      endRoom: Length.optional(),
+      grip: Length.optional(),
+      appearance: z.boolean().optional(),
     })
     .optional(),
   ranking: oneOf(RANKING_RULES).optional(),

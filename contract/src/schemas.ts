@@ -1,6 +1,7 @@
 import {
   DRILL_SETS,
   DRILLING_SET_UPS,
+  DRIVES,
   EARLIER_REPAIRS,
   INSTRUMENTS,
   METHOD_IDS,
@@ -133,6 +134,8 @@ export const ChoicePayload = z.discriminatedUnion('field', [
   choice('sealing', z.enum(['none', 'oil', 'water', 'pressure'])),
   choice('undone', z.enum(['rarely', 'often'])),
   choice('backReached', z.boolean()),
+  choice('appearance', z.boolean()),
+  choice('drive', oneOf(DRIVES).nullable()),
 ]);
 
 export const ReadingPayloadSchema = z.strictObject({

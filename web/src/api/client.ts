@@ -59,7 +59,8 @@ export async function write<T>(method: 'POST' | 'PUT', path: string, body: objec
   };
   if (options.actorId !== '') headers['X-Actor'] = options.actorId;
   if (options.ifMatch !== undefined) headers['If-Match'] = `"${options.ifMatch}"`;
-  return (await call<T>(method, path, { headers, body: JSON.stringify(body) })).body;
+  // A page that is left in the middle of a write must not take the write with it.
+  return (await call<T>(method, path, { headers, body: JSON.stringify(body), keepalive: true })).body;
 }
 
 export const newId = (): string => v7();

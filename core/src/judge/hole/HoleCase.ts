@@ -39,7 +39,24 @@ export interface Joint {
   undone: 'rarely' | 'often';
   /** Whether a hand and a spanner reach the far side. */
   backReached: boolean;
+  /** Room beyond the far side for a nut. */
+  endRoom: Measured | null;
+  /** What the screw clamps, washers included: with the reach it makes the screw's length. */
+  grip: Measured | null;
+  /** Whether the mend is seen and must not look mended. */
+  appearance: boolean;
 }
+
+/** Head and drive of a screw, by the trade's generic names. */
+export const DRIVES = [
+  { id: 'hex-head', name: 'hexagon head' },
+  { id: 'socket-head', name: 'socket head, hex key' },
+  { id: 'six-lobe', name: 'six-lobe' },
+  { id: 'cross-recess', name: 'cross-recess' },
+  { id: 'slotted', name: 'slotted' },
+  { id: 'stud', name: 'stud with nut' },
+] as const;
+export type Drive = (typeof DRIVES)[number]['id'];
 
 export type Sealing = 'none' | 'oil' | 'water' | 'pressure';
 

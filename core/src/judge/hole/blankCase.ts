@@ -43,6 +43,9 @@ export function blankCase(
       sealing: 'none',
       undone: 'rarely',
       backReached: false,
+      endRoom: null,
+      grip: null,
+      appearance: false,
       ...joint,
     },
   };

@@ -17,6 +17,9 @@ export const QUANTITIES = [
   { id: 'floor', name: 'Face to what lies beyond the bottom', minMm: 1, maxMm: 1000, usual: 'drawing' },
   { id: 'lean', name: 'A pin in it leans, over 50 mm', minMm: 0, maxMm: 20, usual: 'rule' },
   { id: 'earlier-cut', name: 'Outer diameter of the earlier repair', minMm: 1, maxMm: 200, usual: 'caliper' },
+  { id: 'countersink', name: 'Countersink or spot face, depth', minMm: 0, maxMm: 100, usual: 'depth-rod' },
+  { id: 'grip', name: 'Grip: what the screw clamps, with washers', minMm: 0, maxMm: 1000, usual: 'caliper' },
+  { id: 'end-room', name: 'Room beyond the far side', minMm: 0, maxMm: 2000, usual: 'rule' },
   { id: 'screw-reach', name: 'Screw reaches below the face', minMm: 1, maxMm: 500, usual: 'caliper' },
 ] as const satisfies readonly { id: string; name: string; minMm: number; maxMm: number; usual: InstrumentId }[];
 

@@ -18,6 +18,9 @@ const USUAL_IN_DIAMETERS: Readonly<Record<QuantityId, readonly [low: number, hig
   floor: [0.4, 20],
   lean: [0, 1],
   'earlier-cut': [0.9, 2.2],
+  countersink: [0, 2],
+  grip: [0, 20],
+  'end-room': [0, 100],
   'mate-hole': [0.9, 2],
   'screw-reach': [0.3, 12],
 };

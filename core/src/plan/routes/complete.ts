@@ -31,11 +31,18 @@ function counterDrillMm({ hole }: RouteContext, route: BareRoute): number | null
   return reachSpareMm >= COUNTER_DRILL_FROM_TURNS * route.thread.pitchMm ? Math.floor(reachSpareMm * 2) / 2 : null;
 }
 
+/** The screw to put back, by its length under the head, where the grip is known. */
+function lengthNote({ hole }: RouteContext, route: BareRoute): string[] {
+  const { grip } = hole.joint;
+  if (grip === null || route.engagementMm <= 0) return [];
+  return [`the screw to go with it is about ${spokenLength(grip.mm + route.depths.screwReachMm)} long under its head`];
+}
+
 /** Fills in what is the same for every method: shared checks, verdict, metal, economics, and what may be bored clear. */
 export function complete(context: RouteContext, route: BareRoute): ProposedRoute {
   const { hole } = context;
   const traits = METHOD_TRAITS[route.method];
-  const checks = worstFirst([...sharedChecks(context, route, traits), ...route.checks]);
+  const checks = worstFirst([...route.checks, ...sharedChecks(context, route, traits)]);
   const rates = hole.rules.rates ?? USUAL_RATES;
   const counterMm = counterDrillMm(context, route);
   const keptMm = counterMm === null ? 0 : route.engagementMm - counterMm;
@@ -59,9 +66,10 @@ export function complete(context: RouteContext, route: BareRoute): ProposedRoute
     counterDrillMm: counterMm,
     notes:
       counterMm === null
-        ? route.notes
+        ? [...route.notes, ...lengthNote(context, route)]
         : [
             ...route.notes,
+            ...lengthNote(context, route),
             `more thread than ${spokenLength(keptMm)} buys nothing: the first ${spokenLength(counterMm)} may be counter-drilled clear, the screw still reaches`,
           ],
   };

@@ -1,4 +1,4 @@
-import type { Duty, EarlierRepair, InstrumentId, QuantityId, Sealing, Stuck } from '../../judge/hole/index.ts';
+import type { Duty, EarlierRepair, InstrumentId, QuantityId, Sealing, Stuck, Drive } from '../../judge/hole/index.ts';
 import type { MethodId } from '../../plan/routes/index.ts';
 import type { FrozenPlan } from '../../plan/freeze/index.ts';
 import type { LengthNotation } from '../../basis/units/index.ts';
@@ -31,6 +31,9 @@ export interface HoleChoices {
   sealing: Sealing;
   undone: 'rarely' | 'often';
   backReached: boolean;
+  appearance: boolean;
+  /** Head and drive of the screw, recorded for what goes back. */
+  drive: Drive | null;
 }
 
 export interface ReadingPayload {

@@ -63,6 +63,7 @@ const ENDS_WITH_MEND: readonly QuantityId[] = [
   'offset-along',
   'offset-across',
   'lean',
+  'countersink',
   'screw-reach',
   'mate-hole',
 ];

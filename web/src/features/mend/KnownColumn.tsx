@@ -1,4 +1,5 @@
 import {
+  DRIVES,
   EARLIER_REPAIRS,
   explainThreadProblem,
   FASTENER_CLASS_NAMES,
@@ -72,6 +73,7 @@ const STUCK: Option[] = [
 const EARLIER: Option[] = EARLIER_REPAIRS.map((row) => ({ value: row.id, text: row.name }));
 const METHODS: Option[] = METHOD_IDS.map((id) => ({ value: id, text: METHOD_TRAITS[id].name }));
 const SEALINGS: Option[] = [{ value: 'none', text: 'nothing' }, ...same(['oil', 'water', 'pressure'])];
+const DRIVE_OPTIONS: Option[] = DRIVES.map((row) => ({ value: row.id, text: row.name }));
 const UNDONE = same(['rarely', 'often']);
 const DEMANDS: Option[] = [
   { value: 'fastener-first', text: 'full strength of the screw' },
@@ -87,7 +89,7 @@ const DUTIES: Option[] = [
 ];
 
 /** Choices that may go back to nothing. */
-const CLEARABLE: readonly (keyof HoleChoices)[] = ['fastenerClassId', 'earlierRepair', 'failedMethod'];
+const CLEARABLE: readonly (keyof HoleChoices)[] = ['fastenerClassId', 'earlierRepair', 'failedMethod', 'drive'];
 
 interface PickProps {
   field: keyof HoleChoices;
@@ -266,13 +268,19 @@ function Tick({
   disabled: boolean;
   onChange: (checked: boolean) => void;
 }) {
+  // It shows what was ticked at once; the record follows.
+  const [ticked, setTicked] = useState<{ over: boolean; to: boolean } | null>(null);
+  const shown = ticked && ticked.over === checked ? ticked.to : checked;
   return (
     <label className="known-check">
       <input
         type="checkbox"
-        checked={checked}
+        checked={shown}
         disabled={disabled}
-        onChange={(event) => onChange(event.target.checked)}
+        onChange={(event) => {
+          setTicked({ over: checked, to: event.target.checked });
+          onChange(event.target.checked);
+        }}
       />
       {label}
     </label>
@@ -325,20 +333,17 @@ export function KnownColumn({ file, drafts, units, readOnly, choose, onDraft, on
       {pick('kind', 'The hole is', choices.kind ?? '', KINDS, 'through or blind?')}
       {reading('depth', depthLabel)}
       {choices.strippedThroughout !== true && reading('damage-to')}
-      <label className="known-check">
-        <input
-          type="checkbox"
-          checked={choices.strippedThroughout === true}
-          disabled={readOnly}
-          onChange={(event) => choose('strippedThroughout', event.target.checked)}
-        />
-        stripped throughout
-      </label>
+      <Tick
+        label="stripped throughout"
+        checked={choices.strippedThroughout === true}
+        disabled={readOnly}
+        onChange={(checked) => choose('strippedThroughout', checked)}
+      />
       {reading('bore-a')}
       {(live['bore-a'] || drafts['bore-a']) && reading('bore-b')}
       <More
         title="The bore more exactly"
-        filled={has('bore-a-deep', 'bore-b-deep', 'offset-along', 'offset-across', 'lean')}
+        filled={has('bore-a-deep', 'bore-b-deep', 'offset-along', 'offset-across', 'lean', 'countersink')}
       >
         {() => (
           <>
@@ -348,6 +353,7 @@ export function KnownColumn({ file, drafts, units, readOnly, choose, onDraft, on
             {reading('offset-across')}
             {pick('axis', 'Clean up round', choices.axis ?? 'true', AXES)}
             {reading('lean')}
+            {reading('countersink')}
           </>
         )}
       </More>
@@ -408,7 +414,10 @@ export function KnownColumn({ file, drafts, units, readOnly, choose, onDraft, on
           choices.backReached === true ||
           (choices.serviceC ?? null) !== null ||
           (choices.sealing ?? 'none') !== 'none' ||
-          choices.undone === 'often'
+          choices.undone === 'often' ||
+          choices.appearance === true ||
+          Boolean(choices.drive) ||
+          has('grip', 'end-room')
         }
       >
         {() => (
@@ -424,6 +433,15 @@ export function KnownColumn({ file, drafts, units, readOnly, choose, onDraft, on
               checked={choices.backReached ?? false}
               disabled={readOnly}
               onChange={(checked) => choose('backReached', checked)}
+            />
+            {pick('drive', 'Head and drive', choices.drive ?? '', DRIVE_OPTIONS, 'not noted')}
+            {reading('grip')}
+            {reading('end-room')}
+            <Tick
+              label="it must not look mended"
+              checked={choices.appearance ?? false}
+              disabled={readOnly}
+              onChange={(checked) => choose('appearance', checked)}
             />
             {pick('sealing', 'Must keep tight against', choices.sealing ?? 'none', SEALINGS)}
             {pick('undone', 'It is undone', choices.undone ?? 'rarely', UNDONE)}

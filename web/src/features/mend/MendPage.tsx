@@ -179,6 +179,8 @@ function MendDesk({ access }: { access: HoleAccess }) {
     });
     if (done) go('prepare');
   });
+  // The way chosen before may not stand any more: the ladder decides again which is first.
+  const weighAfresh = () => void navigate(`/mend/${detail.id}/decide`);
   const recordResults = async (results: RecordedResult[], note: string) => {
     if (!mend?.planId) return;
     await guarded(() => access.append('result', { mendId: mend.id, planId: mend.planId!, results, note }));
@@ -306,13 +308,13 @@ function MendDesk({ access }: { access: HoleAccess }) {
           onReading={async (quantity, draft) => {
             if (await guarded(() => record(quantity, draft))) {
               setReplanning(false);
-              go('decide');
+              weighAfresh();
             }
           }}
           onStuck={async (what) => {
             if (await guarded(() => access.append('choice', { field: 'stuck', value: what }))) {
               setReplanning(false);
-              go('decide');
+              weighAfresh();
             }
           }}
         />

@@ -230,6 +230,29 @@ function dutyCheck(hole: HoleCase, route: BareRoute): Check[] {
   return [];
 }
 
+/** The old helix stays in the new crests where the drill is smaller than the old thread was. */
+function oldHelixCheck({ assessment }: RouteContext, route: BareRoute): Check[] {
+  if (route.cut.drill === null) return [];
+  const drillMm = route.cut.drill.drill.diameterMm;
+  const leftMm = assessment.outermostCutMm - drillMm;
+  const gone = leftMm <= 1e-6;
+  return [
+    {
+      ...plainCheck(
+        'old-helix',
+        'Old helix removed',
+        gone ? 'holds' : 'with-care',
+        gone
+          ? `the drill takes away all of ${spokenLength(assessment.outermostCutMm)}`
+          : `the old thread went out to ${spokenLength(assessment.outermostCutMm)}: its grooves stay ${spokenLength(leftMm / 2)} deep in the new crests`,
+      ),
+      value: drillMm,
+      limit: assessment.outermostCutMm,
+      unit: 'mm',
+    },
+  ];
+}
+
 /** Checks that every route answers to, whatever its method. */
 export function sharedChecks({ hole, assessment }: RouteContext, route: BareRoute, traits: MethodTraits): Check[] {
   const checks: Check[] = [];
@@ -256,7 +279,7 @@ export function sharedChecks({ hole, assessment }: RouteContext, route: BareRout
       }),
     );
   }
-  if (traits.taps) checks.push(...tappingCheck(hole, route));
+  if (traits.taps) checks.push(...oldHelixCheck({ hole, assessment }, route), ...tappingCheck(hole, route));
   if (traits.threadCarries && route.engagementMm > 0) checks.push(turnsCheck(route));
   if (hole.failed?.method === route.method) {
     checks.push(
@@ -284,6 +307,9 @@ export function sharedChecks({ hole, assessment }: RouteContext, route: BareRout
       ),
     );
   }
+  if (hole.joint.appearance && SEEN.includes(route.method)) {
+    checks.push(plainCheck('appearance', 'Looks as before', 'with-care', 'it will be seen that it was mended'));
+  }
   if (hole.parent.group === 'magnesium' || hole.parent.group === 'aluminium') {
     if (hole.joint.fastenerClassId?.startsWith('A') && traits.threadCarries) {
       checks.push(
@@ -296,5 +322,8 @@ export function sharedChecks({ hole, assessment }: RouteContext, route: BareRout
   }
   return checks;
 }
+
+/** Mends that are seen from outside. */
+const SEEN: readonly string[] = ['through-bolt', 'keyed-bush', 'weld', 'move-hole', 'stepped-stud', 'plug'];
 
 const SOFT: readonly string[] = ['aluminium', 'magnesium', 'zinc', 'plastic', 'copper'];

@@ -1,6 +1,7 @@
 import type { Check, Verdict } from '../../../basis/checks/index.ts';
 import { spokenLength, spokenLoad } from '../../../basis/units/index.ts';
 import { clearanceDrills, expectedBoreMm } from '../../../facts/drills/index.ts';
+import type { HoleCase } from '../../../judge/hole/index.ts';
 import { NUT_FACTOR, preloadN } from '../../../judge/strength/index.ts';
 import { plainCheck } from '../checks/sharedChecks.ts';
 import { fastenerFor, strengthChecks } from '../checks/strengthCheck.ts';
@@ -60,6 +61,28 @@ export const leaveIt: RouteMethod = (context) => {
   ];
 };
 
+/** A nut is 0.8 D high, and two threads stand out of it (ISO 4032, rounded up). */
+const NUT_HEIGHT_D = 0.8;
+
+function nutRoomCheck({ joint, thread }: HoleCase): Check[] {
+  if (joint.endRoom === null) return [];
+  const needMm = NUT_HEIGHT_D * thread.majorMm + 2 * thread.pitchMm;
+  const holds = joint.endRoom.mm - joint.endRoom.halfWidthMm >= needMm;
+  return [
+    {
+      ...plainCheck(
+        'nut-room',
+        'Room for the nut',
+        holds ? 'holds' : 'does-not-hold',
+        `${spokenLength(joint.endRoom.mm)} behind; nut and screw end need ${spokenLength(needMm)}`,
+      ),
+      value: joint.endRoom.mm,
+      limit: needMm,
+      unit: 'mm',
+    },
+  ];
+}
+
 /** Bore it clear and bolt through with a nut, or into a tapped plate behind. */
 export const throughBolt: RouteMethod = (context) => {
   const { hole, assessment } = context;
@@ -75,6 +98,7 @@ export const throughBolt: RouteMethod = (context) => {
           'does-not-hold',
           open ? 'the back is not said to be reached' : 'the hole is blind: there is no back to reach',
         ),
+    ...nutRoomCheck(hole),
     ...wallCheck(hole, wantedMm, true),
   ];
   return [

@@ -238,9 +238,21 @@ function coilRoute({ hole, assessment }: RouteContext, lengthD: number): BareRou
     checks,
     substitutes,
     workings: [coilHoleWorking(coil), ...strength.workings],
-    notes: strength.notes,
+    notes: [...strength.notes, coilNote(hole)],
   };
 }
+
+/** Free or locking, dry or with locker: by how it is loaded, how often it is undone and how hot it gets (rule of thumb). */
+function coilNote({ joint }: HoleCase): string {
+  const pulsates = joint.demand.mode === 'preload' && joint.demand.load === 'pulsating';
+  const kind =
+    pulsates && joint.undone === 'rarely' ? 'a locking coil holds a screw that shakes' : 'a free-running coil';
+  const cool = joint.serviceC === null || joint.serviceC <= LOCKER_UP_TO_C;
+  return `${kind}, set dry${cool ? '; with thread locker only where it could turn' : '; no thread locker at this temperature'}`;
+}
+
+/** Medium thread locker lets go above this. */
+const LOCKER_UP_TO_C = 150;
 
 /** Wire coil insert in every length made; none for forms that no coil is wound for. */
 export const wireCoil: RouteMethod = (context) =>

@@ -1,0 +1,103 @@
+import { expect, test, type Page } from '@playwright/test';
+import { demo, openMend } from './helpers.ts';
+
+/** A loose part from the shop's front page, as far as the readings. */
+async function loosePart(page: Page, part: string, typed: { thread: string; material: string; depth: string }) {
+  await page.goto(demo());
+  await page.getByRole('button', { name: 'Start a mend' }).first().click();
+  await page.getByLabel('Part and hole').fill(part);
+  await page.getByLabel('What happened').fill('stripped');
+  await page.getByRole('button', { name: 'Measure it' }).click();
+  await page.getByLabel('Thread as made').fill(typed.thread);
+  await page.getByLabel('Thread as made').press('Enter');
+  await page.getByLabel('Cut in').selectOption({ label: typed.material });
+  await page.getByLabel('The hole is').selectOption('through');
+  await type(page, 'Thickness', typed.depth);
+  await page.getByLabel('stripped throughout').check();
+}
+
+async function type(page: Page, label: string, text: string) {
+  const field = page.getByLabel(label, { exact: true });
+  await field.fill(text);
+  await field.press('Enter');
+}
+
+const weigh = (page: Page) => page.getByRole('button', { name: /^(Weigh the|See why)/ }).click();
+const rung = (page: Page, name: RegExp) => page.getByRole('radio', { name });
+const check = (page: Page, name: RegExp) => page.getByRole('button', { name });
+
+test('a bore worn oval and off its axis: 17/32 just fails, and the true axis needs a guide', async ({ page }) => {
+  await loosePart(page, 'Pump cover', { thread: '1/2-13', material: 'Bronze', depth: '30' });
+  await type(page, 'Bore now, widest', '13.1');
+  await type(page, 'Bore now, across that', '12.4');
+  await page.getByText('The bore more exactly').click();
+  await type(page, 'Centre off the true axis, along the wide way', '0.2');
+  await expect(page.getByText('13.5', { exact: false }).first()).toBeVisible();
+  await weigh(page);
+  await rung(page, /^Wire coil/).click();
+  await expect(check(page, /^On the true axis: with care/)).toBeVisible();
+  await expect(check(page, /^Cleans up the bore: with care/)).toContainText(
+    '13.49 mm against a clean-up diameter of 13.5',
+  );
+  await page.getByText('The bore more exactly').scrollIntoViewIfNeeded();
+  await page.getByLabel('Clean up round').selectOption('own');
+  await expect(check(page, /^On the true axis/)).toHaveCount(0);
+});
+
+test('M6 in a 3 mm flange: only a bolt through it holds, and two ways stand side by side', async ({ page }) => {
+  await loosePart(page, 'Flange', { thread: 'M6', material: 'Aluminium, wrought 6xxx', depth: '3' });
+  await type(page, 'Axis to nearest edge', '12');
+  await page.getByText('More about the joint').click();
+  await page.getByLabel('the back can be reached').check();
+  await weigh(page);
+  await expect(page.getByRole('heading', { name: 'Through bolt and nut' })).toBeVisible();
+  await page.getByText('Side by side with another way').click();
+  await page.getByLabel('Compare with').selectOption({ label: 'Retap M8 × 1.25' });
+  await expect(page.getByRole('row', { name: /^Verdict/ })).toContainText('does not hold');
+  await page.getByText(/^Why not/).click();
+  await expect(page.getByText(/^Screw breaks first: /).first()).toBeVisible();
+});
+
+test('M5 in 18 mm of ductile iron: the useful thread, and what may be counter-drilled', async ({ page }) => {
+  await loosePart(page, 'Linkspan plate', { thread: 'M5', material: 'Ductile iron', depth: '18' });
+  await type(page, 'Axis to nearest edge', '40');
+  await type(page, 'Hole in the mating part', '6.6');
+  await type(page, 'Screw reaches below the face', '16');
+  await weigh(page);
+  await rung(page, /^Retap M6 × 1:/).click();
+  await expect(page.getByText(/may be counter-drilled clear, the screw still reaches/)).toBeVisible();
+});
+
+test('a coil that spun, and a tap that broke: the history stays and the ladder starts from the new state', async ({
+  page,
+}) => {
+  await openMend(page, 'pulled out when tightened');
+  await page.getByText('Repaired or tried before').click();
+  await page.getByLabel('It already holds').selectOption({ label: 'a wire coil' });
+  await page.getByLabel('Tried and failed').selectOption({ label: 'Wire coil' });
+  await expect(page.getByLabel('what made it fail is still there')).toBeVisible();
+  await page.getByRole('button', { name: /Decide/ }).click();
+  await page.getByText(/^Why not/).click();
+  await expect(page.getByText('Tried before: it was tried here and failed', { exact: false }).first()).toBeVisible();
+  await rung(page, /^Solid bush/).click();
+  await page.getByRole('button', { name: /^Plan this mend/ }).click();
+  await page.getByRole('button', { name: 'It came out otherwise' }).click();
+  await page.getByLabel('What happened').click();
+  await page.getByRole('option', { name: 'The tap broke in it' }).click();
+  await page.getByRole('button', { name: 'Weigh again' }).click();
+  await expect(page.getByRole('heading', { name: 'Send it out' })).toBeVisible();
+  await page.getByText('Repaired or tried before').click();
+  await page.getByLabel('Stuck in it').selectOption('none');
+  await expect(page.getByRole('heading', { name: 'Send it out' })).toHaveCount(0);
+});
+
+test('the next question is asked by what it changes, with a picture of where it is taken', async ({ page }) => {
+  await loosePart(page, 'Bracket', { thread: 'M8', material: 'Aluminium, cast and heat treated', depth: '20' });
+  await expect(page.getByText('Next to measure')).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Where it is measured: axis to the nearest edge/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Type it in' }).click();
+  await expect(page.getByLabel('Axis to nearest edge', { exact: true })).toBeFocused();
+  await page.keyboard.type('30');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('img', { name: /axis to the nearest edge/ })).toHaveCount(0);
+});
