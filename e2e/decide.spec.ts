@@ -86,7 +86,6 @@ test('a coil that spun, and a tap that broke: the history stays and the ladder s
   await page.getByRole('option', { name: 'The tap broke in it' }).click();
   await page.getByRole('button', { name: 'Weigh again' }).click();
   await expect(page.getByRole('heading', { name: 'Send it out' })).toBeVisible();
-  await page.getByText('Repaired or tried before').click();
   await page.getByLabel('Stuck in it').selectOption('none');
   await expect(page.getByRole('heading', { name: 'Send it out' })).toHaveCount(0);
 });

@@ -3,7 +3,7 @@ import { compareVerdicts } from '../../basis/checks/index.ts';
 import { FULL_RACK } from '../../facts/drills/index.ts';
 import { threadById } from '../../facts/threads/index.ts';
 import { coilHole } from '../../facts/inserts/index.ts';
-import { mmToInch } from '../../basis/units/index.ts';
+import { mmToInch, parseLength } from '../../basis/units/index.ts';
 import { depthBudget } from '../cutting/index.ts';
 import { DEFAULT_HOUSE_RULES, RANKING_WEIGHTS, type RankingRule } from '../../judge/hole/index.ts';
 import { proposeRoutes, sensitivity, type Route } from './index.ts';
@@ -432,5 +432,30 @@ test('more engagement never lowers the strip load', () => {
         expect(deep.stripLoadN!).toBeGreaterThanOrEqual(shallow.stripLoadN! - 1e-6);
     }),
     { numRuns: 40 },
+  );
+});
+
+test('units do not change the answer: a case typed in inches is the case typed in millimetres', () => {
+  const mm = (text: string, bareUnit: 'mm' | 'in') => {
+    const parsed = parseLength(text, { bareUnit });
+    if (!parsed.ok) throw new Error(parsed.problem.code);
+    return at(parsed.length.mm);
+  };
+  fc.assert(
+    fc.property(fc.integer({ min: 8, max: 120 }), fc.integer({ min: 10, max: 160 }), (depth64ths, edge64ths) => {
+      const typed = (depth: string, edge: string, bareUnit: 'mm' | 'in') =>
+        proposeRoutes(
+          holeCase({
+            depth: mm(depth, bareUnit),
+            damageTo: mm(depth, bareUnit),
+            strippedThroughout: true,
+            edge: mm(edge, bareUnit),
+          }),
+        );
+      const inches = typed(`${depth64ths}/64`, `${edge64ths}/64 in`, 'in');
+      const metric = typed(String((depth64ths * 25.4) / 64), `${(edge64ths * 25.4) / 64} mm`, 'mm');
+      expect(inches.routes.map((r) => [r.id, r.verdict])).toEqual(metric.routes.map((r) => [r.id, r.verdict]));
+    }),
+    { numRuns: 25 },
   );
 });

@@ -1,26 +1,28 @@
+import type { HoleChoices, HoleFile, QuantityId, UnitSystem } from '@deep-mend/core';
+import { More, NumberField, Pick, Tick, type Choose } from './known/fields.tsx';
 import {
-  DRIVES,
-  EARLIER_REPAIRS,
-  explainThreadProblem,
-  FASTENER_CLASS_NAMES,
-  METHOD_IDS,
-  METHOD_TRAITS,
-  PARENTS,
-  parseThread,
-  threadById,
-  type HoleChoices,
-  type HoleFile,
-  type QuantityId,
-  type UnitSystem,
-} from '@deep-mend/core';
-import { lazy, memo, Suspense, useId, useState, type ReactNode } from 'react';
+  AXES,
+  BEYOND,
+  CRACKS,
+  DEMANDS,
+  DRIVE_OPTIONS,
+  DUTIES,
+  EARLIER,
+  FLOORS,
+  FRICTIONS,
+  KINDS,
+  LOADS,
+  MATERIALS,
+  METHODS,
+  SCREWS,
+  SEALINGS,
+  STUCK,
+  UNDONE,
+  type Option,
+} from './known/options.ts';
+import { ThreadField } from './known/ThreadField.tsx';
 import { ReadingField } from './ReadingField.tsx';
 import type { Draft, Drafts } from './useDrafts.ts';
-
-// The sheet is only fetched when nobody knows the thread.
-const WhichDialog = lazy(() => import('../../kit/which/WhichDialog.tsx').then((m) => ({ default: m.WhichDialog })));
-
-export type Choose = <K extends keyof HoleChoices>(field: K, value: HoleChoices[K]) => void;
 
 interface Props {
   file: HoleFile;
@@ -30,261 +32,6 @@ interface Props {
   choose: Choose;
   onDraft: (id: QuantityId, draft: Draft) => void;
   onCommit: (id: QuantityId) => void;
-}
-
-function Row({ label, labelFor, children }: { label: string; labelFor: string; children: ReactNode }) {
-  return (
-    <div className="known-row">
-      <label className="known-label" htmlFor={labelFor}>
-        {label}
-      </label>
-      {children}
-    </div>
-  );
-}
-
-interface Option {
-  value: string;
-  text: string;
-}
-
-const same = (values: readonly string[]): Option[] => values.map((value) => ({ value, text: value }));
-const MATERIALS: Option[] = PARENTS.map((parent) => ({ value: parent.id, text: parent.name }));
-const SCREWS: Option[] = FASTENER_CLASS_NAMES.map((row) => ({ value: row.id, text: row.name }));
-const KINDS: Option[] = [
-  { value: 'through', text: 'through' },
-  { value: 'blind', text: 'blind' },
-];
-const BEYOND = same(['edge', 'water side', 'oil side', 'next hole', 'crank space', 'wiring']);
-const FLOORS = same(['nothing', 'water', 'oil', 'crank space', 'another hole', 'wiring', 'pressure']);
-const AXES: Option[] = [
-  { value: 'true', text: 'the true axis' },
-  { value: 'own', text: 'the bore’s own axis' },
-];
-const CRACKS: Option[] = [
-  { value: 'none', text: 'none seen' },
-  { value: 'near', text: 'one is near' },
-  { value: 'reaches', text: 'one reaches the hole' },
-];
-const STUCK: Option[] = [
-  { value: 'none', text: 'nothing' },
-  ...same(['screw', 'stud', 'plug', 'dowel', 'tap', 'extractor', 'coil']),
-];
-const EARLIER: Option[] = EARLIER_REPAIRS.map((row) => ({ value: row.id, text: row.name }));
-const METHODS: Option[] = METHOD_IDS.map((id) => ({ value: id, text: METHOD_TRAITS[id].name }));
-const SEALINGS: Option[] = [{ value: 'none', text: 'nothing' }, ...same(['oil', 'water', 'pressure'])];
-const DRIVE_OPTIONS: Option[] = DRIVES.map((row) => ({ value: row.id, text: row.name }));
-const UNDONE = same(['rarely', 'often']);
-const DEMANDS: Option[] = [
-  { value: 'fastener-first', text: 'full strength of the screw' },
-  { value: 'preload', text: 'the preload of a torque' },
-];
-const FRICTIONS: Option[] = [...same(['dry', 'oiled', 'anti-seize']), { value: 'unknown', text: 'not known' }];
-const LOADS = same(['static', 'pulsating']);
-const DUTIES: Option[] = [
-  { value: 'ordinary', text: 'ordinary' },
-  { value: 'leak-or-damage', text: 'it leaks or damages' },
-  { value: 'can-hurt', text: 'it can hurt someone' },
-  { value: 'under-code', text: 'it is under a code' },
-];
-
-/** Choices that may go back to nothing. */
-const CLEARABLE: readonly (keyof HoleChoices)[] = ['fastenerClassId', 'earlierRepair', 'failedMethod', 'drive'];
-
-interface PickProps {
-  field: keyof HoleChoices;
-  label: string;
-  value: string;
-  options: Option[];
-  disabled: boolean;
-  /** Text of the empty option; it chooses null where the field allows it. */
-  empty?: string;
-  choose: Choose;
-}
-
-const Pick = memo(function Pick({ field, label, value, options, disabled, empty, choose }: PickProps) {
-  const id = useId();
-  return (
-    <Row label={label} labelFor={id}>
-      <select
-        id={id}
-        className="known-select"
-        value={value}
-        disabled={disabled}
-        onChange={(event) => {
-          const picked = event.target.value;
-          if (picked !== '') choose(field, picked as never);
-          else if (CLEARABLE.includes(field)) choose(field, null as never);
-        }}
-      >
-        {empty !== undefined && <option value="">{empty}</option>}
-        {options.map((option) => (
-          <option key={option.value} value={option.value}>
-            {option.text}
-          </option>
-        ))}
-      </select>
-    </Row>
-  );
-});
-
-const ThreadField = memo(function ThreadField({
-  value,
-  disabled,
-  choose,
-}: {
-  value: string | undefined;
-  disabled: boolean;
-  choose: Choose;
-}) {
-  const [text, setText] = useState<string | null>(null);
-  const [asking, setAsking] = useState(false);
-  const typed = text === null || text.trim() === '' ? null : parseThread(text);
-  const problem = typed !== null && !typed.ok ? explainThreadProblem(typed.problem) : null;
-  const commit = () => {
-    if (!typed?.ok) return;
-    if (typed.thread.id !== value) choose('threadId', typed.thread.id);
-    setText(null);
-  };
-  return (
-    <Row label="Thread as made" labelFor="thread">
-      <div className="known-value">
-        <input
-          id="thread"
-          className="known-input"
-          placeholder="M8, 3/8-16 …"
-          disabled={disabled}
-          autoComplete="off"
-          spellCheck={false}
-          data-draft={text !== null}
-          aria-invalid={problem !== null}
-          aria-describedby={problem ? 'thread-problem' : undefined}
-          value={text ?? (value ? threadById(value).designation : '')}
-          onChange={(event) => setText(event.target.value)}
-          onFocus={(event) => event.target.select()}
-          onBlur={commit}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') commit();
-          }}
-        />
-      </div>
-      {problem && (
-        <p id="thread-problem" role="alert" className="known-problem">
-          {problem}
-        </p>
-      )}
-      {typed?.ok && <span className="known-unit">reads as {typed.thread.designation}</span>}
-      {!disabled && (
-        <button type="button" id="which-thread" className="plain-button known-doubt" onClick={() => setAsking(true)}>
-          which thread is it?
-        </button>
-      )}
-      {asking && (
-        <Suspense>
-          <WhichDialog
-            onClose={() => setAsking(false)}
-            onPick={(threadId) => {
-              setAsking(false);
-              setText(null);
-              if (threadId !== value) choose('threadId', threadId);
-            }}
-          />
-        </Suspense>
-      )}
-    </Row>
-  );
-});
-
-interface NumberProps {
-  field: 'torqueNm' | 'parentTensileMpa' | 'serviceC';
-  label: string;
-  unit: string;
-  value: number | null;
-  low: number;
-  high: number;
-  disabled: boolean;
-  choose: Choose;
-}
-
-const NumberField = memo(function NumberField({ field, label, unit, value, low, high, disabled, choose }: NumberProps) {
-  const id = useId();
-  const [text, setText] = useState<string | null>(null);
-  const number = Number((text ?? '').replace(',', '.'));
-  const bad = text !== null && text.trim() !== '' && !(number >= low && number <= high);
-  const commit = () => {
-    if (text === null || bad) return;
-    choose(field, text.trim() === '' ? null : number);
-    setText(null);
-  };
-  return (
-    <Row label={label} labelFor={id}>
-      <div className="known-value">
-        <input
-          id={id}
-          className="known-input"
-          disabled={disabled}
-          placeholder="—"
-          autoComplete="off"
-          data-draft={text !== null}
-          aria-invalid={bad}
-          value={text ?? (value === null ? '' : String(value))}
-          onChange={(event) => setText(event.target.value)}
-          onBlur={commit}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') commit();
-          }}
-        />
-        <span className="known-unit">{unit}</span>
-      </div>
-      {bad && (
-        <p role="alert" className="known-problem">
-          “{text}” was read; expected a number of {unit} between {low} and {high}, for example{' '}
-          {Math.round((low + high) / 10)}.
-        </p>
-      )}
-    </Row>
-  );
-});
-
-/** A group that most holes do without: its fields are only made when it is opened, so that typing stays quick. */
-function More({ title, filled, children }: { title: string; filled: boolean; children: () => ReactNode }) {
-  const [open, setOpen] = useState(filled);
-  return (
-    <details className="known-more" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary>{title}</summary>
-      {open && children()}
-    </details>
-  );
-}
-
-function Tick({
-  label,
-  checked,
-  disabled,
-  onChange,
-}: {
-  label: string;
-  checked: boolean;
-  disabled: boolean;
-  onChange: (checked: boolean) => void;
-}) {
-  // It shows what was ticked at once; the record follows.
-  const [ticked, setTicked] = useState<{ over: boolean; to: boolean } | null>(null);
-  const shown = ticked && ticked.over === checked ? ticked.to : checked;
-  return (
-    <label className="known-check">
-      <input
-        type="checkbox"
-        checked={shown}
-        disabled={disabled}
-        onChange={(event) => {
-          setTicked({ over: checked, to: event.target.checked });
-          onChange(event.target.checked);
-        }}
-      />
-      {label}
-    </label>
-  );
 }
 
 /** What is known: choices and readings, in the order in which a mechanic meets them. Any field may be filled in any order. */

@@ -1,6 +1,6 @@
 import type { Check } from '../../../basis/checks/index.ts';
 import { spokenLength } from '../../../basis/units/index.ts';
-import { boreForShare, chooseTapDrill, shareWorking } from '../../../facts/drills/index.ts';
+import { boreForShare, shareWorking } from '../../../facts/drills/index.ts';
 import {
   threadGeometry,
   threadsOf,
@@ -9,13 +9,14 @@ import {
   type ThreadFamily,
   type ThreadSeries,
 } from '../../../facts/threads/index.ts';
-import { depthBudget, drillPointMm, targetShare } from '../../cutting/index.ts';
+import { drillPointMm } from '../../cutting/index.ts';
 import { cleanUpCheck } from '../checks/cleanUpCheck.ts';
 import { drillCheck } from '../checks/drillCheck.ts';
 import { mateCheck } from '../checks/mateCheck.ts';
 import { strengthChecks, wornBoreOf } from '../checks/strengthCheck.ts';
 import { wallCheck } from '../checks/wallCheck.ts';
 import type { BareRoute } from '../Route.ts';
+import { tapInParent } from '../tapInParent.ts';
 import type { RouteContext, RouteMethod } from '../RouteContext.ts';
 
 /** Sizes that shops rarely stock screws for (second and third choice of ISO 262): never proposed as an oversize. */
@@ -56,23 +57,8 @@ const mateEffectOf = (checks: Check[]) => checks.find((check) => check.id === 'm
 
 export function oversizeRoute({ hole, assessment }: RouteContext, thread: Thread): BareRoute {
   const blind = hole.kind === 'blind';
-  const target = targetShare(thread, hole.parent, hole.depth.mm, hole.rules.tapDrill);
-  const choice = chooseTapDrill(thread, {
-    targetShare: target.share,
-    tough: hole.parent.cutting === 'tough',
-    rack: hole.rack,
-    lean: target.lean,
-  });
-  const drillMm = choice.best?.drill.diameterMm ?? boreForShare(thread, target.share);
-  const boreMm = choice.best?.expectedBoreMm ?? drillMm;
+  const { choice, targetBecause, drillMm, boreMm, reachMm } = tapInParent(hole, thread);
   const countersinkMm = Math.max(0, (thread.majorMm - drillMm) / 2);
-  // Two threads of lead with chip room: what the last tap of an ordinary set reaches.
-  const budget = blind
-    ? depthBudget({ cylinderMm: hole.depth.mm, pitchMm: thread.pitchMm, wantedFullThreadMm: 0 })
-    : null;
-  const reachMm = budget
-    ? Math.max(0, budget.reaches.find((row) => row.leadThreads === 2)!.withChipsMm)
-    : hole.depth.mm;
   const engagement = { mm: Math.max(0, reachMm - countersinkMm), halfWidthMm: hole.depth.halfWidthMm };
   const strength = strengthChecks({
     hole,
@@ -126,7 +112,7 @@ export function oversizeRoute({ hole, assessment }: RouteContext, thread: Thread
     substitutes: [...choice.smaller.slice(0, 2), ...choice.larger.slice(0, 2)],
     workings: [shareWorking(thread, drillMm), ...strength.workings],
     notes: [
-      `share of thread: ${target.because}`,
+      `share of thread: ${targetBecause}`,
       `needs a new ${thread.designation} screw that reaches up to ${spokenLength(reachMm)}`,
       ...strength.notes,
     ],

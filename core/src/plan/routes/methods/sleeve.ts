@@ -1,13 +1,14 @@
 import type { Check } from '../../../basis/checks/index.ts';
-import { boreForShare, chooseTapDrill, shareWorking } from '../../../facts/drills/index.ts';
+import { shareWorking } from '../../../facts/drills/index.ts';
 import type { Thread } from '../../../facts/threads/index.ts';
 import { threadGeometry } from '../../../facts/threads/index.ts';
-import { depthBudget, drillPointMm, targetShare } from '../../cutting/index.ts';
+import { drillPointMm } from '../../cutting/index.ts';
 import { cleanUpCheck } from '../checks/cleanUpCheck.ts';
 import { drillCheck } from '../checks/drillCheck.ts';
 import { strengthChecks } from '../checks/strengthCheck.ts';
 import { wallCheck } from '../checks/wallCheck.ts';
 import type { BareRoute, MethodId } from '../Route.ts';
+import { tapInParent } from '../tapInParent.ts';
 import type { RouteContext } from '../RouteContext.ts';
 
 /** Longer than this, in diameters of the thread inside, a bush or plug carries no more (rule of thumb). */
@@ -30,21 +31,7 @@ export function sleeveRoute(
 ): BareRoute {
   const { thread } = hole;
   const blind = hole.kind === 'blind';
-  const target = targetShare(outer, hole.parent, hole.depth.mm, hole.rules.tapDrill);
-  const choice = chooseTapDrill(outer, {
-    targetShare: target.share,
-    tough: hole.parent.cutting === 'tough',
-    rack: hole.rack,
-    lean: target.lean,
-  });
-  const drillMm = choice.best?.drill.diameterMm ?? boreForShare(outer, target.share);
-  const boreMm = choice.best?.expectedBoreMm ?? drillMm;
-  const budget = blind
-    ? depthBudget({ cylinderMm: hole.depth.mm, pitchMm: outer.pitchMm, wantedFullThreadMm: 0 })
-    : null;
-  const reachMm = budget
-    ? Math.max(0, budget.reaches.find((row) => row.leadThreads === 2)!.withChipsMm)
-    : hole.depth.mm;
+  const { choice, drillMm, boreMm, reachMm } = tapInParent(hole, outer);
   const lengthMm = Math.min(reachMm, LONGEST_D * thread.majorMm);
   const strength = strengthChecks({
     hole,

@@ -1,0 +1,38 @@
+import { boreForShare, chooseTapDrill, type TapDrillChoice } from '../../facts/drills/index.ts';
+import type { Thread } from '../../facts/threads/index.ts';
+import type { HoleCase } from '../../judge/hole/index.ts';
+import { depthBudget, targetShare } from '../cutting/index.ts';
+
+/** How a new thread gets into the parent: its drill by the house rule, the bore it leaves, and how deep the last tap reaches. */
+export interface TapInParent {
+  choice: TapDrillChoice;
+  targetBecause: string;
+  drillMm: number;
+  boreMm: number;
+  reachMm: number;
+}
+
+/** The last tap of an ordinary set: two threads of lead, with room for chips. */
+const LAST_LEAD = 2;
+
+export function tapInParent(hole: HoleCase, thread: Thread): TapInParent {
+  const target = targetShare(thread, hole.parent, hole.depth.mm, hole.rules.tapDrill);
+  const choice = chooseTapDrill(thread, {
+    targetShare: target.share,
+    tough: hole.parent.cutting === 'tough',
+    rack: hole.rack,
+    lean: target.lean,
+  });
+  const drillMm = choice.best?.drill.diameterMm ?? boreForShare(thread, target.share);
+  const budget = { cylinderMm: hole.depth.mm, pitchMm: thread.pitchMm, wantedFullThreadMm: 0 };
+  return {
+    choice,
+    targetBecause: target.because,
+    drillMm,
+    boreMm: choice.best?.expectedBoreMm ?? drillMm,
+    reachMm:
+      hole.kind === 'through'
+        ? hole.depth.mm
+        : Math.max(0, depthBudget(budget).reaches.find((row) => row.leadThreads === LAST_LEAD)!.withChipsMm),
+  };
+}
