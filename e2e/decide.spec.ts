@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { demo, openMend } from './helpers.ts';
+import { demo } from './helpers.ts';
 
 /** A loose part from the shop's front page, as far as the readings. */
 async function loosePart(page: Page, part: string, typed: { thread: string; material: string; depth: string }) {
@@ -71,7 +71,8 @@ test('M5 in 18 mm of ductile iron: the useful thread, and what may be counter-dr
 test('a coil that spun, and a tap that broke: the history stays and the ladder starts from the new state', async ({
   page,
 }) => {
-  await openMend(page, 'pulled out when tightened');
+  await loosePart(page, 'Gear case', { thread: 'M8', material: 'Aluminium, cast and heat treated', depth: '20' });
+  await type(page, 'Axis to nearest edge', '30');
   await page.getByText('Repaired or tried before').click();
   await page.getByLabel('It already holds').selectOption({ label: 'a wire coil' });
   await page.getByLabel('Tried and failed').selectOption({ label: 'Wire coil' });
