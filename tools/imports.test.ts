@@ -27,6 +27,7 @@ const SHELVES = [
   'judge/damage',
   'judge/strength',
   'plan/cutting',
+  'plan/freeing',
   'plan/routes',
   'plan/profile',
   'plan/workcard',

@@ -10,6 +10,7 @@ export * from './judge/identify/index.ts';
 export * from './judge/damage/index.ts';
 export * from './judge/strength/index.ts';
 export * from './plan/cutting/index.ts';
+export * from './plan/freeing/index.ts';
 export * from './plan/routes/index.ts';
 export * from './plan/workcard/index.ts';
 export * from './plan/freeze/index.ts';

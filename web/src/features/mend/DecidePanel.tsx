@@ -133,6 +133,8 @@ function WhyNot({
   );
 }
 
+const sentence = (words: string) => `${words[0]!.toUpperCase()}${words.slice(1)}.`;
+
 function allWorkings(route: Route) {
   const workings = [
     ...route.checks.flatMap((check) => (check.working ? [check.working] : [])),
@@ -185,7 +187,7 @@ export const DecidePanel = memo(function DecidePanel({
       <ChecksList key={route.id} checks={route.checks} units={units} />
       <p className="quiet-text">
         {speak(`In this place because ${route.because}.`, units)}
-        {route.notes.map((note) => ` ${speak(note, units)}.`)}
+        {route.notes.map((note) => ` ${sentence(speak(note, units))}`)}
       </p>
       <ShowWorking onShow={onShowWorking} />
       {settling && (

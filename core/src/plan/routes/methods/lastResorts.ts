@@ -201,8 +201,6 @@ const MOVE_BY_D = 2.5;
 export const moveHole: RouteMethod = (context) => {
   const { hole } = context;
   const byMm = MOVE_BY_D * hole.thread.majorMm;
-  const room = hole.edge === null ? null : hole.edge.mm - hole.edge.halfWidthMm;
-  const verdict: Verdict = room !== null && room < byMm ? 'does-not-hold' : 'with-care';
   return [
     withoutThread(context, {
       id: 'move-hole',
@@ -212,13 +210,9 @@ export const moveHole: RouteMethod = (context) => {
         plainCheck(
           'place',
           'Room for it',
-          verdict,
-          verdict === 'does-not-hold'
-            ? `the new hole wants ${spokenLength(byMm)} from the old one, the edge is nearer`
-            : `at least ${spokenLength(byMm)} from the old hole, and the mating part drilled to match: both must allow it`,
-          verdict === 'with-care'
-            ? { id: 'refer', step: 'Ask whoever answers for both parts before a new hole is drilled.' }
-            : undefined,
+          'with-care',
+          `at least ${spokenLength(byMm)} from the old hole and as far from every edge as that one, the mating part drilled to match: both must allow it`,
+          { id: 'refer', step: 'Ask whoever answers for both parts before a new hole is drilled.' },
         ),
       ],
       notes: ['the old hole is filled so that nobody uses it'],

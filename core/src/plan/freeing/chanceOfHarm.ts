@@ -1,0 +1,198 @@
+import { CoreError, positive, within } from '../../basis/numeric/index.ts';
+import { expectedBoreMm, type Drilling } from '../../facts/drills/index.ts';
+import { LARGEST_OVERSIZE, looseShellMm, stiffShellMm, type CoreWindow } from './core.ts';
+
+/** How the drill is started, and how far off centre that leaves it: one standard deviation an axis, mm (our estimate). */
+export const STARTS = [
+  { id: 'punched', name: 'punched by eye', sigmaMm: 0.3 },
+  { id: 'block', name: 'block located from neighbours', sigmaMm: 0.15 },
+  { id: 'true-centre', name: 'centre drill in a true centre', sigmaMm: 0.08 },
+  { id: 'bush', name: 'bush over the hole', sigmaMm: 0.075 },
+] as const;
+export type StartId = (typeof STARTS)[number]['id'];
+
+/** What keeps the drill square: tilt, one standard deviation an axis, degrees (our estimate). */
+export const HOLDS = [
+  { id: 'freehand', name: 'freehand by eye', sigmaDeg: 1.5 },
+  { id: 'square', name: 'freehand, square beside it', sigmaDeg: 0.8 },
+  { id: 'guide', name: 'guide block', sigmaDeg: 0.25 },
+  { id: 'bench-drill', name: 'bench drill', sigmaDeg: 0.15 },
+  { id: 'mill', name: 'located mill', sigmaDeg: 0.05 },
+] as const;
+export type HoldId = (typeof HOLDS)[number]['id'];
+
+export interface HarmInput {
+  window: CoreWindow;
+  /** Major of the thread: what a full thread of the parent reaches out to. */
+  majorMm: number;
+  drillsMm: readonly number[];
+  drilling?: Drilling;
+  sigmaOffsetMm: number;
+  sigmaTiltDeg: number;
+  /** Depth drilled, over which a tilt carries the drill away. */
+  depthMm: number;
+  /** Wander toward the softer side, mm a mm of free projection, one standard deviation; 0 where the parent is as hard. */
+  wanderPerMm: number;
+  projectionMm: number;
+  /** Share of the parent's thread height, averaged round, that the joint can spare. */
+  spareShare: number;
+  /** From the axis to a void beside the hole; null where there is none. */
+  voidMm: number | null;
+  trials: number;
+  /** Uniform numbers in [0, 1), seeded by the caller. */
+  random: () => number;
+}
+
+/** A chance with its standard error. */
+export interface Chance {
+  p: number;
+  standardError: number;
+}
+
+/** What may come of one drill. Thresholds of loose, stiff and touched are estimates. */
+export interface HarmOfDrill {
+  drillMm: number;
+  loose: Chance;
+  stiff: Chance;
+  touched: Chance;
+  tooMuchLost: Chance;
+  voidOpened: Chance;
+}
+
+/** The same trials for every drill: where its edge ends up, and how far over its size it cuts. */
+export interface HarmSample {
+  /** Farthest that the drill's axis gets from the hole's, mm. */
+  offsetMm: Float64Array;
+  /** Oversize as a multiple of its mean. */
+  oversize: Float64Array;
+}
+
+const LEAST_TRIALS = 1000;
+const MOST_TRIALS = 5_000_000;
+
+/** Two independent normal numbers from two uniform ones (Box and Muller). */
+function normalPair(random: () => number): [number, number] {
+  const radius = Math.sqrt(-2 * Math.log(1 - random()));
+  const angle = 2 * Math.PI * random();
+  return [radius * Math.cos(angle), radius * Math.sin(angle)];
+}
+
+/**
+ * Draws the sample: start offset and tilt normal and independent an axis, wander along the offset already there. The
+ * farther of the two ends of the drilled depth counts.
+ */
+export function sampleHarm(input: HarmInput): HarmSample {
+  const { sigmaOffsetMm, sigmaTiltDeg, depthMm, wanderPerMm, projectionMm, random } = input;
+  const trials = within(Math.round(input.trials), LEAST_TRIALS, MOST_TRIALS, 'trials');
+  const tiltMm = Math.tan((within(sigmaTiltDeg, 0, 20, 'tilt') * Math.PI) / 180) * positive(depthMm, 'depth');
+  const wanderMm = within(wanderPerMm, 0, 1, 'wander') * within(projectionMm, 0, 1000, 'projection');
+  const offsetMm = new Float64Array(trials);
+  const oversize = new Float64Array(trials);
+  for (let n = 0; n < trials; n += 1) {
+    const [a, b] = normalPair(random);
+    const [ta, tb] = normalPair(random);
+    const [x, y] = [sigmaOffsetMm * a, sigmaOffsetMm * b];
+    const top = Math.sqrt(x * x + y * y);
+    let [ex, ey] = [x + tiltMm * ta, y + tiltMm * tb];
+    if (wanderMm > 0 && top > 0) {
+      const by = wanderMm * Math.abs(normalPair(random)[0]);
+      ex += (by * x) / top;
+      ey += (by * y) / top;
+    }
+    offsetMm[n] = Math.max(top, Math.sqrt(ex * ex + ey * ey));
+    // Even between a fifth of the mean and its largest: mean 1, largest 1.8.
+    oversize[n] = 2 - LARGEST_OVERSIZE + 2 * (LARGEST_OVERSIZE - 1) * random();
+  }
+  return { offsetMm, oversize };
+}
+
+/** Share of the parent's thread height that a bore takes, averaged round: 0 inside the crest, 1 out at the major. */
+export function threadLostShare(boreRadiusMm: number, offsetMm: number, window: CoreWindow, majorMm: number): number {
+  const crest = window.crestMm / 2;
+  const height = majorMm / 2 - crest;
+  let lost = 0;
+  for (let step = 0; step < LOST_STEPS; step += 1) {
+    const angle = (2 * Math.PI * (step + 0.5)) / LOST_STEPS;
+    const side = offsetMm * Math.sin(angle);
+    const reach = offsetMm * Math.cos(angle) + Math.sqrt(Math.max(0, boreRadiusMm * boreRadiusMm - side * side));
+    lost += Math.min(1, Math.max(0, (reach - crest) / height));
+  }
+  return lost / LOST_STEPS;
+}
+const LOST_STEPS = 72;
+
+/** The offset from which more thread is lost than can be spared; bisection, because the loss only grows with the offset. */
+function offsetThatLoses(boreRadiusMm: number, input: HarmInput): number {
+  let [low, high] = [0, input.majorMm];
+  if (threadLostShare(boreRadiusMm, low, input.window, input.majorMm) > input.spareShare) return -1;
+  for (let step = 0; step < 40; step += 1) {
+    const middle = (low + high) / 2;
+    if (threadLostShare(boreRadiusMm, middle, input.window, input.majorMm) > input.spareShare) high = middle;
+    else low = middle;
+  }
+  return high;
+}
+
+const chance = (count: number, trials: number): Chance => {
+  const p = count / trials;
+  return { p, standardError: Math.sqrt((p * (1 - p)) / trials) };
+};
+
+/**
+ * Chances of one drill on a sample. Loose: the thick side of the shell is at most 0.2 mm or 0.03 d; stiff: at most 0.1 d;
+ * touched: the hole's edge passes the parent's crest anywhere.
+ */
+export function harmOfDrill(drillMm: number, input: HarmInput, sample: HarmSample): HarmOfDrill {
+  const { window, majorMm, voidMm, drilling } = input;
+  const { offsetMm, oversize } = sample;
+  const trials = offsetMm.length;
+  const meanOver = expectedBoreMm(drillMm, drilling) - drillMm;
+  const [root, crest] = [window.rootMm / 2, window.crestMm / 2];
+  const [loose, stiff] = [looseShellMm(majorMm), stiffShellMm(majorMm)];
+  // Loss is found once at each end of the oversize and taken as straight between: over a tenth of a millimetre it is.
+  const least = (drillMm + (2 - LARGEST_OVERSIZE) * meanOver) / 2;
+  const most = (drillMm + LARGEST_OVERSIZE * meanOver) / 2;
+  const [losesAtLeast, losesAtMost] = [offsetThatLoses(least, input), offsetThatLoses(most, input)];
+  const slope = most > least ? (losesAtMost - losesAtLeast) / (most - least) : 0;
+  const voidAt = voidMm ?? Infinity;
+  let [nLoose, nStiff, nTouched, nLost, nVoid] = [0, 0, 0, 0, 0];
+  for (let n = 0; n < trials; n += 1) {
+    const r = offsetMm[n]!;
+    const bore = (drillMm + oversize[n]! * meanOver) / 2;
+    const thick = root - bore + r;
+    if (thick <= loose) nLoose += 1;
+    else if (thick <= stiff) nStiff += 1;
+    if (bore + r > crest) nTouched += 1;
+    if (r > losesAtLeast + slope * (bore - least)) nLost += 1;
+    if (bore + r > voidAt) nVoid += 1;
+  }
+  return {
+    drillMm,
+    loose: chance(nLoose, trials),
+    stiff: chance(nStiff, trials),
+    touched: chance(nTouched, trials),
+    tooMuchLost: chance(nLost, trials),
+    voidOpened: chance(nVoid, trials),
+  };
+}
+
+/** Touching the parent's crests this seldom is taken as safe enough to recommend a drill (our estimate). */
+export const TOUCHED_ALLOWED = 0.05;
+
+export interface Harm {
+  drills: HarmOfDrill[];
+  /** The largest drill that seldom touches the parent: it leaves the thinnest shell; null when none is safe. */
+  recommendedMm: number | null;
+}
+
+/**
+ * Chance of harm of every drill on one shared sample (methods.md section 9). With zero tilt, no wander and no oversize the
+ * chance of touching has the closed form exp(−a²/2σ²), a = crest/2 − drill/2. Throws `out-of-range` for nonsense.
+ */
+export function chanceOfHarm(input: HarmInput): Harm {
+  if (input.drillsMm.length === 0) throw new CoreError('out-of-range', 'no drills', ['at least one']);
+  const sample = sampleHarm(input);
+  const drills = input.drillsMm.map((mm) => harmOfDrill(positive(mm, 'drill'), input, sample));
+  const safe = drills.filter((row) => row.touched.p <= TOUCHED_ALLOWED && row.drillMm < input.window.rootMm);
+  return { drills, recommendedMm: safe.length > 0 ? Math.max(...safe.map((row) => row.drillMm)) : null };
+}

@@ -1,0 +1,25 @@
+export {
+  coreDrill,
+  coreWindow,
+  LARGEST_OVERSIZE,
+  looseShellMm,
+  stiffShellMm,
+  type CoreDrill,
+  type CoreWindow,
+} from './core.ts';
+export {
+  chanceOfHarm,
+  harmOfDrill,
+  HOLDS,
+  sampleHarm,
+  STARTS,
+  threadLostShare,
+  TOUCHED_ALLOWED,
+  type Chance,
+  type Harm,
+  type HarmInput,
+  type HarmOfDrill,
+  type HarmSample,
+  type HoldId,
+  type StartId,
+} from './chanceOfHarm.ts';
