@@ -36,6 +36,7 @@ import {
   type Thread,
 } from '@deep-mend/core';
 
+import { freeOf } from './freeOf.ts';
 import { holeOf } from './holeOf.ts';
 
 /** A request that cannot be answered, with the field that is to blame. */
@@ -155,6 +156,7 @@ const ANSWERS: { [T in PlannerTopic]: (input: PlannerInput<T>) => object } = {
       wantedFullThreadMm: input.wantedFullThreadMm ?? 0,
     }),
   speed: (input) => drillSpeed(input.parent, length('drill', input.drill)),
+  free: (input) => freeOf(input, thread(input.thread), rack(input.sets)),
   assess: (input) => assess(holeOf(input, thread(input.thread), rack(input.sets))),
   routes: ({ sensitivity: wanted, ...input }) => {
     const hole = holeOf(input, thread(input.thread), rack(input.sets));

@@ -23,3 +23,4 @@ export {
   type HoldId,
   type StartId,
 } from './chanceOfHarm.ts';
+export { MEANS, proposeFreeing, type Means, type MeansId, type StuckCase } from './means.ts';
