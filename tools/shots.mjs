@@ -51,6 +51,8 @@ const SHOTS = [
   ['charts', '/desk/charts?sheet=british'],
   ['crib', '/crib'],
   ['phone', `/mend/${gear.id}/decide`, { viewport: { width: 390, height: 844 } }],
+  // Last: it changes the hole that the others show.
+  ['free', `/mend/${gear.id}/measure`, { stuck: 'stud', viewport: { width: 1280, height: 1500 } }],
 ];
 for (const [name, path, options = {}] of SHOTS) {
   const page = await browser.newPage({
@@ -61,7 +63,17 @@ for (const [name, path, options = {}] of SHOTS) {
   await page.locator('main :is(h1, h2)').first().waitFor();
   await page.getByRole('status').waitFor({ state: 'detached' });
   if (options.key) await page.locator('body').press(options.key);
-  if (options.press) await page.getByRole('button', { name: options.press }).click();
+  if (options.press) {
+    await page.getByRole('button', { name: options.press }).click();
+    const asked = page.getByRole('button', { name: 'Cut it' });
+    if (await asked.isVisible()) await asked.click();
+  }
+  if (options.stuck) {
+    await page.getByText('Repaired or tried before').click();
+    await page.getByLabel('Stuck in it').selectOption(options.stuck);
+    await page.getByRole('button', { name: /Free$/ }).click();
+    await page.getByText('Largest safe drill').waitFor();
+  }
   await page.evaluate(() => document.fonts.ready);
   await page.screenshot({ path: join(out, `${name}.png`) });
   await page.close();

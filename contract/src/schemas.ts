@@ -3,13 +3,17 @@ import {
   DRILLING_SET_UPS,
   DRIVES,
   EARLIER_REPAIRS,
+  HOLDS,
   INSTRUMENTS,
+  MEANS,
   METHOD_IDS,
   QUANTITIES,
   RANKING_RULES,
   RANKING_WEIGHTS,
+  STARTS,
   USUAL_DRILLING,
   USUAL_RATES,
+  type MeansId,
 } from '@deep-mend/core';
 import { z } from 'zod';
 
@@ -135,6 +139,13 @@ export const ChoicePayload = z.discriminatedUnion('field', [
   choice('undone', z.enum(['rarely', 'often'])),
   choice('backReached', z.boolean()),
   choice('appearance', z.boolean()),
+  choice('stuckDrive', z.enum(['none', 'damaged', 'good'])),
+  choice('stuckWhy', z.enum(['rust', 'galled', 'locker', 'bottomed', 'cross-threaded', 'peened', 'unknown'])),
+  choice('stuckHard', z.boolean()),
+  choice('stuckStainless', z.boolean()),
+  choice('nearLimitC', z.number().min(0).max(1000).nullable()),
+  choice('coreStart', oneOf(STARTS)),
+  choice('coreHold', oneOf(HOLDS)),
   choice('drive', oneOf(DRIVES).nullable()),
 ]);
 
@@ -175,6 +186,15 @@ export const NewEvent = z
     newEvent('reading-struck', z.strictObject({ readingId: Id, reason: Reason })),
     newEvent('filed', z.strictObject({ name: Name, faceId: Id })),
     newEvent('mend-opened', z.strictObject({ mendId: Id, what: Note })),
+    newEvent(
+      'attempt',
+      z.strictObject({
+        mendId: Id,
+        means: z.enum(MEANS.map(([id]) => id) as [MeansId, ...MeansId[]]),
+        outcome: z.enum(['freed', 'moved', 'nothing', 'worse']),
+        note: Note,
+      }),
+    ),
     newEvent('result', ResultPayload),
     newEvent(
       'mend-closed',
@@ -190,7 +210,7 @@ export const NewEvent = z
 export type NewEvent = z.infer<typeof NewEvent>;
 
 /** Kinds that never conflict: two people may add readings at once. All others need If-Match. */
-export const APPEND_ONLY_KINDS: readonly NewEvent['kind'][] = ['reading', 'reading-struck'];
+export const APPEND_ONLY_KINDS: readonly NewEvent['kind'][] = ['reading', 'reading-struck', 'attempt'];
 
 export const NewPlan = z
   .strictObject({ id: Id, mendId: Id, routeId: z.string().max(80), digest: z.string().length(64), happenedAt: Moment })

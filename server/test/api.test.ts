@@ -102,6 +102,17 @@ test('two editors: readings never conflict, the second choice sees both sides', 
   expect(events.map((event) => event.seq)).toEqual(events.map((_, index) => index + 1));
 });
 
+test('an attempt at freeing is recorded in its open mend, needs no revision, and frees the hole', async () => {
+  const { id, mendId } = await case1(harness);
+  const attempt = (payload: object) => ({ id: v7(), kind: 'attempt', payload, happenedAt });
+  const tried = { mendId, means: 'heat-soak', outcome: 'freed', note: 'second round' };
+  const { body } = await harness.post(`/holes/${id}/events`, attempt(tried)).expect(200);
+  const last = (body as { events: { kind: string; class: string; payload: object }[] }).events.at(-1)!;
+  expect(last).toMatchObject({ kind: 'attempt', payload: tried });
+  expect((await harness.post(`/holes/${id}/events`, attempt({ ...tried, mendId: v7() }))).status).toBe(422);
+  expect((await harness.post(`/holes/${id}/events`, attempt({ ...tried, means: 'dynamite' }))).status).toBe(400);
+});
+
 test('the server freezes what it computes itself, and shows a mismatch', async () => {
   const { id, planId, reply, route, body } = await frozen();
   expect(reply.status).toBe(200);

@@ -27,6 +27,8 @@ export interface HarmInput {
   majorMm: number;
   drillsMm: readonly number[];
   drilling?: Drilling;
+  /** Offset already measured; 0 while it is only guessed at. */
+  startOffsetMm?: number;
   sigmaOffsetMm: number;
   sigmaTiltDeg: number;
   /** Depth drilled, over which a tilt carries the drill away. */
@@ -86,12 +88,13 @@ export function sampleHarm(input: HarmInput): HarmSample {
   const trials = within(Math.round(input.trials), LEAST_TRIALS, MOST_TRIALS, 'trials');
   const tiltMm = Math.tan((within(sigmaTiltDeg, 0, 20, 'tilt') * Math.PI) / 180) * positive(depthMm, 'depth');
   const wanderMm = within(wanderPerMm, 0, 1, 'wander') * within(projectionMm, 0, 1000, 'projection');
+  const start = within(input.startOffsetMm ?? 0, 0, 100, 'offset');
   const offsetMm = new Float64Array(trials);
   const oversize = new Float64Array(trials);
   for (let n = 0; n < trials; n += 1) {
     const [a, b] = normalPair(random);
     const [ta, tb] = normalPair(random);
-    const [x, y] = [sigmaOffsetMm * a, sigmaOffsetMm * b];
+    const [x, y] = [start + sigmaOffsetMm * a, sigmaOffsetMm * b];
     const top = Math.sqrt(x * x + y * y);
     let [ex, ey] = [x + tiltMm * ta, y + tiltMm * tb];
     if (wanderMm > 0 && top > 0) {

@@ -24,3 +24,4 @@ export {
   type StartId,
 } from './chanceOfHarm.ts';
 export { MEANS, proposeFreeing, type Means, type MeansId, type StuckCase } from './means.ts';
+export { harmInput, USUAL_TRIALS, type CoreDrilling } from './harmInput.ts';

@@ -1,4 +1,5 @@
 import type { Duty, EarlierRepair, InstrumentId, QuantityId, Sealing, Stuck, Drive } from '../../judge/hole/index.ts';
+import type { HoldId, MeansId, StartId } from '../../plan/freeing/index.ts';
 import type { MethodId } from '../../plan/routes/index.ts';
 import type { FrozenPlan } from '../../plan/freeze/index.ts';
 import type { LengthNotation } from '../../basis/units/index.ts';
@@ -32,6 +33,13 @@ export interface HoleChoices {
   undone: 'rarely' | 'often';
   backReached: boolean;
   appearance: boolean;
+  stuckDrive: 'none' | 'damaged' | 'good';
+  stuckWhy: 'rust' | 'galled' | 'locker' | 'bottomed' | 'cross-threaded' | 'peened' | 'unknown';
+  stuckHard: boolean;
+  stuckStainless: boolean;
+  nearLimitC: number | null;
+  coreStart: StartId;
+  coreHold: HoldId;
   /** Head and drive of the screw, recorded for what goes back. */
   drive: Drive | null;
 }
@@ -48,6 +56,14 @@ export interface ReadingPayload {
   movedFrom?: { holeId: string; readingId: string } | undefined;
 }
 
+/** One try at freeing what is stuck, and what came of it. */
+export interface Attempt {
+  mendId: string;
+  means: MeansId;
+  outcome: 'freed' | 'moved' | 'nothing' | 'worse';
+  note: string;
+}
+
 /** Everything that can happen to a hole, by kind. Append-only: a correction is a new event. */
 export type HoleEventBody =
   | { kind: 'located'; payload: { name: string; faceId: string | null } }
@@ -58,6 +74,7 @@ export type HoleEventBody =
   | { kind: 'reading-moved'; payload: { readingId: string; toHoleId: string; reason: string } }
   | { kind: 'mend-opened'; payload: { mendId: string; what: string } }
   | { kind: 'plan-frozen'; payload: { mendId: string; planId: string; plan: FrozenPlan; supersedes: string | null } }
+  | { kind: 'attempt'; payload: Attempt }
   | { kind: 'result'; payload: { mendId: string; planId: string; results: RecordedResult[]; note: string } }
   | {
       kind: 'mend-closed';

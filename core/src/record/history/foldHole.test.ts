@@ -116,3 +116,21 @@ test('results are held against the plan; what was not measured stays open', () =
   const bad = compareResult(plan, [{ id: 'bore', mm: 8.7 }]);
   expect(bad.checks[0]).toMatchObject({ verdict: 'does-not-hold', value: 8.7 });
 });
+
+test('attempts stay in the mend in order, and what is freed is no longer stuck', () => {
+  const tried = (means: 'heat-soak' | 'left-hand-drill', outcome: 'nothing' | 'freed') =>
+    ({ kind: 'attempt', payload: { mendId: 'm1', means, outcome, note: '' } }) as const;
+  const before = [
+    located,
+    { kind: 'choice', payload: { field: 'stuck', value: 'stud' } },
+    { kind: 'mend-opened', payload: { mendId: 'm1', what: 'snapped' } },
+    tried('heat-soak', 'nothing'),
+  ] as const;
+  expect(foldHole(events(...before)).choices.stuck).toBe('stud');
+  const after = foldHole(events(...before, tried('left-hand-drill', 'freed')));
+  expect(after.choices.stuck).toBe('none');
+  expect(after.mends[0]!.attempts.map(({ means, outcome }) => `${means} ${outcome}`)).toEqual([
+    'heat-soak nothing',
+    'left-hand-drill freed',
+  ]);
+});

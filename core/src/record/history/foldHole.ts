@@ -2,7 +2,7 @@ import type { QuantityId } from '../../judge/hole/index.ts';
 import { threadById } from '../../facts/threads/index.ts';
 import type { FrozenPlan } from '../../plan/freeze/index.ts';
 import type { RecordedResult } from '../results/index.ts';
-import type { HoleChoices, HoleEvent, ReadingPayload } from './HoleEvent.ts';
+import type { Attempt, HoleChoices, HoleEvent, ReadingPayload } from './HoleEvent.ts';
 
 export interface ReadingEntry extends ReadingPayload {
   id: string;
@@ -20,6 +20,8 @@ export interface MendEntry {
   planId: string | null;
   plan: FrozenPlan | null;
   supersededPlans: number;
+  /** What was tried to free it, in order. */
+  attempts: (Attempt & { at: string; actor: string })[];
   results: RecordedResult[] | null;
   resultNote: string;
   outcome: 'open' | 'mended' | 'given-up' | 'sent-out';
@@ -64,6 +66,9 @@ const ENDS_WITH_MEND: readonly QuantityId[] = [
   'offset-across',
   'lean',
   'countersink',
+  'proud',
+  'sunk',
+  'core-offset',
   'screw-reach',
   'mate-hole',
 ];
@@ -165,6 +170,7 @@ export function foldHole(events: readonly HoleEvent[]): HoleFile {
           planId: null,
           plan: null,
           supersededPlans: 0,
+          attempts: [],
           results: null,
           resultNote: '',
           outcome: 'open',
@@ -181,6 +187,14 @@ export function foldHole(events: readonly HoleEvent[]): HoleFile {
         entry.plan = event.payload.plan;
         entry.results = null;
         entry.resultNote = '';
+        break;
+      }
+      case 'attempt': {
+        const entry = mend(event.payload.mendId);
+        if (!entry) break;
+        entry.attempts.push({ ...event.payload, at: event.happenedAt, actor: event.actor });
+        // What is out is no longer stuck; what it left is measured like any other damage.
+        if (event.payload.outcome === 'freed') file.choices.stuck = 'none';
         break;
       }
       case 'result': {

@@ -6,7 +6,7 @@ import type { Context, Tx } from '../Context.ts';
 import { fileOf, readHole } from './readHole.ts';
 import { summarise } from './summary.ts';
 
-const OBSERVED: readonly HoleEventBody['kind'][] = ['reading', 'result'];
+const OBSERVED: readonly HoleEventBody['kind'][] = ['reading', 'attempt', 'result'];
 
 /** Takes the hole's row for this transaction, so that sequence numbers have no gaps and no doubles. */
 export async function lockHole(context: Context, holeId: string, tx: Tx): Promise<Hole> {
@@ -97,6 +97,9 @@ async function judge(context: Context, event: NewEvent, file: HoleFile & { holeI
         },
         { transaction: tx },
       );
+      break;
+    case 'attempt':
+      openMend(file, event.payload.mendId);
       break;
     case 'result':
       if (openMend(file, event.payload.mendId).planId !== event.payload.planId) {

@@ -4,7 +4,14 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import type { HoleDetail } from '@deep-mend/contract';
-import { routeDigest, threadById, type HoleChoices, type QuantityId, type RecordedResult } from '@deep-mend/core';
+import {
+  routeDigest,
+  threadById,
+  type HoleChoices,
+  type QuantityId,
+  type RecordedResult,
+  stuckFromInputs,
+} from '@deep-mend/core';
 import { memo, useCallback, useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { ApiProblem, newId } from '../../api/client.ts';
@@ -16,18 +23,20 @@ import { Plate } from '../../drawing/Plate.tsx';
 import { plateLayout, rungKey, rungsOf } from '../../drawing/plateLayout.ts';
 import { Failed, Loading } from '../../kit/states.tsx';
 import { DecidePanel } from './DecidePanel.tsx';
+import { FreePanel } from './free/FreePanel.tsx';
 import type { Choose } from './known/fields.tsx';
 import { KnownColumn } from './KnownColumn.tsx';
 import { LocatePanel } from './LocatePanel.tsx';
 import { MeasurePanel } from './MeasurePanel.tsx';
 import { CutPanel, PreparePanel } from './PlanPanels.tsx';
 import { ProvePanel } from './ProvePanel.tsx';
+import { ReadingField } from './ReadingField.tsx';
 import { ReplanDialog } from './ReplanDialog.tsx';
 import { StationRail } from './StationRail.tsx';
 import { isStation, STATIONS, type StationId } from './stations.ts';
 import { readDraft, readHalfWidth, useDrafts, type Draft } from './useDrafts.ts';
 import { useHole, type HoleAccess } from '../../kit/useHole.ts';
-import { useLiveCase } from './useLiveCase.ts';
+import { liveInputs, useLiveCase } from './useLiveCase.ts';
 import { useSensitivity } from './useSensitivity.ts';
 
 export function MendPage() {
@@ -69,15 +78,24 @@ function MendDesk({ access }: { access: HoleAccess }) {
   const mend = file.mends.find((entry) => entry.outcome === 'open') ?? null;
   const plan = mend?.plan ?? null;
   const { built, proposal } = useLiveCase(file, drafts, units, rules);
+  const stuck = useMemo(() => stuckFromInputs(liveInputs(file, drafts, units), rules), [file, drafts, units, rules]);
+  const drilling = useMemo(
+    () => ({
+      start: file.choices.coreStart ?? ('punched' as const),
+      hold: file.choices.coreHold ?? ('freehand' as const),
+      measuredOffset: file.live['core-offset'] ?? null,
+    }),
+    [file],
+  );
   const wanted = isStation(params.station) ? params.station : 'measure';
   const hasPlan = plan !== null;
   const closed = useMemo<Partial<Record<StationId, string>>>(
     () => ({
-      free: 'Nothing is recorded as stuck in this hole',
+      ...(stuck ? {} : { free: 'Nothing is recorded as stuck in this hole' }),
       ...(built.ok ? {} : { decide: 'Some readings are still missing' }),
       ...(hasPlan ? {} : { prepare: 'Plan a mend first', cut: 'Plan a mend first', prove: 'Plan a mend first' }),
     }),
-    [built.ok, hasPlan],
+    [built.ok, hasPlan, stuck],
   );
   const station: StationId = closed[wanted]
     ? wanted === 'decide'
@@ -217,6 +235,32 @@ function MendDesk({ access }: { access: HoleAccess }) {
           onFile={async (name, faceId) => void (await guarded(() => access.append('filed', { name, faceId })))}
           onOpen={async (what) => {
             if (await guarded(() => access.append('mend-opened', { mendId: newId(), what }))) go('measure');
+          }}
+        />
+      );
+    if (station === 'free' && stuck)
+      return (
+        <FreePanel
+          stuck={stuck}
+          file={file}
+          drilling={drilling}
+          units={units}
+          readOnly={!mend}
+          choose={choose}
+          reading={(quantity) => (
+            <ReadingField
+              quantity={quantity}
+              threadId={file.choices.threadId}
+              entry={file.live[quantity]}
+              draft={drafts[quantity]}
+              units={units}
+              disabled={!mend}
+              onDraft={setDraft}
+              onCommit={commit}
+            />
+          )}
+          onAttempt={(means, outcome) => {
+            if (mend) void guarded(() => access.append('attempt', { mendId: mend.id, means, outcome, note: '' }));
           }}
         />
       );

@@ -61,6 +61,12 @@ function Mend({ mend, units }: { mend: MendEntry; units: UnitSystem }) {
         {mend.closedAt ? `, ${readableDate(mend.closedAt)}, signed by ${mend.signedBy}` : ''}
         {mend.secondSignedBy ? ' and a second person' : ''}
       </Typography>
+      {mend.attempts.length > 0 && (
+        <Typography>
+          Tried to free it:{' '}
+          {mend.attempts.map((attempt) => `${attempt.means.replaceAll('-', ' ')} (${attempt.outcome})`).join(', ')}.
+        </Typography>
+      )}
       {plan && (
         <Typography sx={{ color: 'text.secondary' }}>
           {plan.title}: {plan.numbers.drillId ? `drill ${plan.numbers.drillId}, ` : ''}cut to{' '}

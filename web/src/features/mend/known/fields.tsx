@@ -56,7 +56,7 @@ export const Pick = memo(function Pick({ field, label, value, options, disabled,
 });
 
 interface NumberProps {
-  field: 'torqueNm' | 'parentTensileMpa' | 'serviceC';
+  field: 'torqueNm' | 'parentTensileMpa' | 'serviceC' | 'nearLimitC';
   label: string;
   unit: string;
   value: number | null;

@@ -1,0 +1,55 @@
+import { rackDrills } from '../../facts/drills/index.ts';
+import { HOLDS, STARTS, type HarmInput, type HoldId, type StartId } from './chanceOfHarm.ts';
+import { coreWindow } from './core.ts';
+import type { StuckCase } from './means.ts';
+
+/** What can be chosen or measured about the drilling itself. */
+export interface CoreDrilling {
+  start: StartId;
+  hold: HoldId;
+  depthMm?: number | undefined;
+  projectionMm?: number | undefined;
+  /** Share of the parent's thread that the joint can spare. */
+  spareShare?: number | undefined;
+  voidMm?: number | null | undefined;
+  /** The parent's bore when it was made, if it is known. */
+  boredMm?: number | null | undefined;
+  /** Measured after the first step: it takes the place of the guess about the start. */
+  measuredOffset?: { mm: number; halfWidthMm: number } | null | undefined;
+  limit?: 'nominal' | 'class' | undefined;
+  trials?: number | undefined;
+}
+
+export const USUAL_TRIALS = 100_000;
+/** Drills worth looking at: from a third of the screw's root to the thread's major. */
+const LEAST_OF_ROOT = 1 / 3;
+/** Wander of a drill in a hard screw in softer metal, mm a mm of free projection (our estimate). */
+const WANDER_PER_MM = 0.002;
+const SOFTER: readonly string[] = ['aluminium', 'magnesium', 'zinc', 'copper', 'plastic'];
+const USUAL_PROJECTION_MM = 30;
+const USUAL_SPARE_SHARE = 0.2;
+/** A half-width of 95 % is 1.96 standard deviations. */
+const Z95 = 1.959964;
+
+/** Everything the simulation needs, but its random numbers: safe to send to a worker. */
+export function harmInput(stuck: StuckCase, drilling: CoreDrilling): Omit<HarmInput, 'random'> {
+  const window = coreWindow(stuck.thread, drilling.limit ?? 'nominal', drilling.boredMm ?? null);
+  const measured = drilling.measuredOffset ?? null;
+  return {
+    window,
+    majorMm: stuck.thread.majorMm,
+    drillsMm: rackDrills(stuck.rack)
+      .map((drill) => drill.diameterMm)
+      .filter((mm) => mm >= LEAST_OF_ROOT * window.rootMm && mm <= stuck.thread.majorMm),
+    ...(stuck.rack.drilling ? { drilling: stuck.rack.drilling } : {}),
+    startOffsetMm: measured?.mm ?? 0,
+    sigmaOffsetMm: measured ? measured.halfWidthMm / Z95 : STARTS.find((row) => row.id === drilling.start)!.sigmaMm,
+    sigmaTiltDeg: HOLDS.find((row) => row.id === drilling.hold)!.sigmaDeg,
+    depthMm: drilling.depthMm ?? stuck.thread.majorMm,
+    wanderPerMm: SOFTER.includes(stuck.parent.group) ? WANDER_PER_MM : 0,
+    projectionMm: drilling.projectionMm ?? USUAL_PROJECTION_MM,
+    spareShare: drilling.spareShare ?? USUAL_SPARE_SHARE,
+    voidMm: drilling.voidMm ?? null,
+    trials: drilling.trials ?? USUAL_TRIALS,
+  };
+}
