@@ -52,7 +52,7 @@ const SHOTS = [
   ['crib', '/crib'],
   ['phone', `/mend/${gear.id}/decide`, { viewport: { width: 390, height: 844 } }],
   // Last: it changes the hole that the others show.
-  ['free', `/mend/${gear.id}/measure`, { stuck: 'stud', viewport: { width: 1280, height: 1500 } }],
+  ['free', `/mend/${gear.id}/measure`, { stuck: 'stud' }],
 ];
 for (const [name, path, options = {}] of SHOTS) {
   const page = await browser.newPage({
@@ -73,6 +73,7 @@ for (const [name, path, options = {}] of SHOTS) {
     await page.getByLabel('Stuck in it').selectOption(options.stuck);
     await page.getByRole('button', { name: /Free$/ }).click();
     await page.getByText('Largest safe drill').waitFor();
+    await page.locator('figure').scrollIntoViewIfNeeded();
   }
   await page.evaluate(() => document.fonts.ready);
   await page.screenshot({ path: join(out, `${name}.png`) });

@@ -60,3 +60,8 @@ test('every method wins somewhere or is refused with a reason, and every refusal
   const standing = new Set(routes.filter((route) => route.verdict !== 'does-not-hold').map((route) => route.method));
   expect([...standing].sort()).toEqual([...METHOD_IDS].sort());
 });
+
+test('every method comes first in some case', () => {
+  const winners = new Set(Object.values(GOLDEN_CASES).map((hole) => proposeRoutes(hole).routes[0]!.method));
+  expect([...winners].sort()).toEqual([...METHOD_IDS].sort());
+});

@@ -218,4 +218,28 @@ export const GOLDEN_CASES: Record<string, HoleCase> = {
     edge: at(40),
     joint: { mateHole: at(13.5) },
   }),
+  'bonded stud first: thin walls all round, a light static load': holeCase({
+    parentId: 'grey-iron',
+    ...stripped(20),
+    edge: at(5.5),
+    joint: { demand: { mode: 'preload', torqueNm: 1, friction: 'oiled', load: 'static' } },
+  }),
+  'stepped stud first: the mate stays, a coil failed, M5 has no keyed bush': holeCase({
+    threadId: 'M5x0.8',
+    parentId: 'ductile-iron',
+    ...stripped(20),
+    leanPer50: at(1.2),
+    failed: { method: 'wire-coil', causePresent: true },
+    joint: { mateMayBeOpened: false, mateHole: at(5.5) },
+  }),
+  'plug first: strongest asked for in a short weak hole': holeCase({
+    threadId: 'M5x0.8',
+    parentId: 'grey-iron',
+    depth: at(6),
+    ...stripped(6),
+    edge: at(60),
+    failed: { method: 'solid-bush', causePresent: true },
+    rules: ranked('strongest'),
+    joint: { mateMayBeOpened: false, mateHole: at(5.5) },
+  }),
 };
