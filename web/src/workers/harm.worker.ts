@@ -9,7 +9,10 @@ const SHOWN = 400;
 self.onmessage = ({ data }: MessageEvent<Omit<HarmInput, 'random'>>) => {
   const input = { ...data, random: seededRandom(SEED) };
   const sample = sampleHarm(input);
-  self.postMessage({ kind: 'cloud', offsetsMm: Array.from(sample.offsetMm.slice(0, SHOWN)) });
+  self.postMessage({
+    kind: 'cloud',
+    pointsMm: Array.from({ length: SHOWN }, (_, n) => [sample.xMm[n], sample.yMm[n]]),
+  });
   const drills: HarmOfDrill[] = [];
   for (const mm of input.drillsMm) {
     drills.push(harmOfDrill(mm, input, sample));

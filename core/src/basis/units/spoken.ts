@@ -21,6 +21,15 @@ export function formatLoad(newton: number, system: UnitSystem): string {
   return system === 'mm' ? `${(newton / 1000).toFixed(1)} kN` : `${Math.round(newton / N_PER_LBF / 10) * 10} lbf`;
 }
 
+const NM_PER_LBF_FT = 1.3558179483;
+
+/** A torque with its unit: Nm, or lbf·ft in the inch system. @example formatTorque(25, 'mm') // '25 Nm' */
+export function formatTorque(newtonMetre: number, system: UnitSystem): string {
+  return system === 'mm'
+    ? `${newtonMetre.toFixed(newtonMetre < 10 ? 1 : 0)} Nm`
+    : `${(newtonMetre / NM_PER_LBF_FT).toFixed(1)} lbf·ft`;
+}
+
 /**
  * Puts a sentence's lengths and loads into the reader's units.
  * @example speak('leaves ⟦mm:8.25⟧', 'mm') // 'leaves 8.25 mm'

@@ -63,8 +63,10 @@ export interface HarmOfDrill {
 
 /** The same trials for every drill: where its edge ends up, and how far over its size it cuts. */
 export interface HarmSample {
-  /** Farthest that the drill's axis gets from the hole's, mm. */
+  /** Farthest that the drill's axis gets from the hole's, mm, and where that is. */
   offsetMm: Float64Array;
+  xMm: Float64Array;
+  yMm: Float64Array;
   /** Oversize as a multiple of its mean. */
   oversize: Float64Array;
 }
@@ -90,6 +92,8 @@ export function sampleHarm(input: HarmInput): HarmSample {
   const wanderMm = within(wanderPerMm, 0, 1, 'wander') * within(projectionMm, 0, 1000, 'projection');
   const start = within(input.startOffsetMm ?? 0, 0, 100, 'offset');
   const offsetMm = new Float64Array(trials);
+  const xMm = new Float64Array(trials);
+  const yMm = new Float64Array(trials);
   const oversize = new Float64Array(trials);
   for (let n = 0; n < trials; n += 1) {
     const [a, b] = normalPair(random);
@@ -102,11 +106,14 @@ export function sampleHarm(input: HarmInput): HarmSample {
       ex += (by * x) / top;
       ey += (by * y) / top;
     }
-    offsetMm[n] = Math.max(top, Math.sqrt(ex * ex + ey * ey));
+    const end = Math.sqrt(ex * ex + ey * ey);
+    offsetMm[n] = Math.max(top, end);
+    xMm[n] = end > top ? ex : x;
+    yMm[n] = end > top ? ey : y;
     // Even between a fifth of the mean and its largest: mean 1, largest 1.8.
     oversize[n] = 2 - LARGEST_OVERSIZE + 2 * (LARGEST_OVERSIZE - 1) * random();
   }
-  return { offsetMm, oversize };
+  return { offsetMm, xMm, yMm, oversize };
 }
 
 /** Share of the parent's thread height that a bore takes, averaged round: 0 inside the crest, 1 out at the major. */
@@ -182,9 +189,17 @@ export function harmOfDrill(drillMm: number, input: HarmInput, sample: HarmSampl
 /** Touching the parent's crests this seldom is taken as safe enough to recommend a drill (our estimate). */
 export const TOUCHED_ALLOWED = 0.05;
 
+/** The largest drill that seldom touches the parent and is smaller than the root: it leaves the thinnest shell; null when none is. */
+export function recommendedDrill(drills: readonly HarmOfDrill[], window: CoreWindow): HarmOfDrill | null {
+  const safe = drills.filter((row) => row.touched.p <= TOUCHED_ALLOWED && row.drillMm < window.rootMm);
+  return safe.reduce<HarmOfDrill | null>(
+    (best, row) => (best === null || row.drillMm > best.drillMm ? row : best),
+    null,
+  );
+}
+
 export interface Harm {
   drills: HarmOfDrill[];
-  /** The largest drill that seldom touches the parent: it leaves the thinnest shell; null when none is safe. */
   recommendedMm: number | null;
 }
 
@@ -196,6 +211,5 @@ export function chanceOfHarm(input: HarmInput): Harm {
   if (input.drillsMm.length === 0) throw new CoreError('out-of-range', 'no drills', ['at least one']);
   const sample = sampleHarm(input);
   const drills = input.drillsMm.map((mm) => harmOfDrill(positive(mm, 'drill'), input, sample));
-  const safe = drills.filter((row) => row.touched.p <= TOUCHED_ALLOWED && row.drillMm < input.window.rootMm);
-  return { drills, recommendedMm: safe.length > 0 ? Math.max(...safe.map((row) => row.drillMm)) : null };
+  return { drills, recommendedMm: recommendedDrill(drills, input.window)?.drillMm ?? null };
 }

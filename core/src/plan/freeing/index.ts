@@ -10,6 +10,7 @@ export {
 export {
   chanceOfHarm,
   harmOfDrill,
+  recommendedDrill,
   HOLDS,
   sampleHarm,
   STARTS,

@@ -3,7 +3,7 @@ import { DEFAULT_HOUSE_RULES } from '../../judge/hole/index.ts';
 import { freezePlan, routeDigest } from '../../plan/freeze/index.ts';
 import { proposeRoutes } from '../../plan/routes/index.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
-import { compareResult } from '../results/index.ts';
+import { checkPlannedBore, compareResult } from '../results/index.ts';
 import { caseFromInputs, foldHole, inputsOf, type HoleEvent, type HoleEventBody } from './index.ts';
 
 function events(...bodies: HoleEventBody[]): HoleEvent[] {
@@ -104,6 +104,12 @@ test('freezing is reproducible, carries its numbers, and refuses what does not h
     'prove',
   ]);
   expect(() => freezePlan(holeCase(), 'wire-coil:M8x1.25:1D')).toThrow('unknown-route');
+});
+
+test('a bore measured before tapping is held against the plan like a result', () => {
+  expect(checkPlannedBore(plan, 8.35)!.verdict).toBe('holds');
+  expect(checkPlannedBore(plan, 8.9)!.verdict).toBe('does-not-hold');
+  expect(checkPlannedBore({ expectations: [] }, 8.35)).toBeNull();
 });
 
 test('results are held against the plan; what was not measured stays open', () => {

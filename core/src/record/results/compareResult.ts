@@ -64,3 +64,12 @@ export function compareResult(
   }
   return { checks, verdict: worstVerdict(checks.map((check) => check.verdict)), open };
 }
+
+/**
+ * A bore measured before tapping, held against what the plan expects of it: the same check that Prove makes afterwards. Null
+ * where the plan drills nothing.
+ */
+export function checkPlannedBore(plan: Pick<FrozenPlan, 'expectations'>, boreMm: number): Check | null {
+  const expectations = plan.expectations.filter((row) => row.id === 'bore');
+  return compareResult({ expectations }, [{ id: 'bore', mm: boreMm }]).checks[0] ?? null;
+}

@@ -1,1 +1,1 @@
-export { compareResult, type RecordedResult, type ResultComparison } from './compareResult.ts';
+export { checkPlannedBore, compareResult, type RecordedResult, type ResultComparison } from './compareResult.ts';

@@ -2,8 +2,8 @@ import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import {
+  checkPlannedBore,
   explainLengthProblem,
-  formatLengthWithUnit,
   judgeBore,
   parseLength,
   speak,
@@ -18,19 +18,10 @@ import { Verdict } from '../../kit/Verdict.tsx';
 export function BoreBeforeTapping({ plan, tough, units }: { plan: FrozenPlan; tough: boolean; units: UnitSystem }) {
   const [text, setText] = useState('');
   const parsed = text.trim() === '' ? null : parseLength(text, { bareUnit: units, minMm: 0.5, maxMm: 150 });
-  const expected = plan.expectations.find((row) => row.id === 'bore');
-  const judged = (mm: number) => {
-    if (plan.method === 'oversize') return judgeBore(threadById(plan.threadId), mm, tough);
-    const { lowMm, highMm } = expected ?? { lowMm: null, highMm: null };
-    const inside = (lowMm === null || mm >= lowMm) && (highMm === null || mm <= highMm);
-    const band = `${formatLengthWithUnit(lowMm ?? 0, units)} to ${formatLengthWithUnit(highMm ?? 0, units)}`;
-    return {
-      verdict: inside ? ('holds' as const) : ('does-not-hold' as const),
-      because: inside ? `within ${band}: tap it` : `outside ${band}: do not tap it for this insert; weigh again`,
-      suits: [],
-    };
-  };
-  const result = parsed?.ok ? judged(parsed.length.mm) : null;
+  const boreMm = parsed?.ok ? parsed.length.mm : null;
+  const asThread =
+    boreMm !== null && plan.method === 'oversize' ? judgeBore(threadById(plan.threadId), boreMm, tough) : null;
+  const result = asThread ?? (boreMm === null ? null : checkPlannedBore(plan, boreMm));
   return (
     <Box sx={{ mb: 2 }} className="no-print">
       <TextField
@@ -47,8 +38,8 @@ export function BoreBeforeTapping({ plan, tough, units }: { plan: FrozenPlan; to
           <Verdict verdict={result.verdict} />
           <Typography>
             {speak(result.because, units)}.
-            {result.suits.length > 0
-              ? ` It suits ${result.suits.map((thread) => thread.designation).join(' or ')}.`
+            {asThread && asThread.suits.length > 0
+              ? ` It suits ${asThread.suits.map((thread) => thread.designation).join(' or ')}.`
               : ''}
           </Typography>
         </Box>

@@ -1,6 +1,5 @@
-import { formatLength, METHOD_TRAITS, type Route, type UnitSystem } from '@deep-mend/core';
+import { formatLength, formatTorque, METHOD_TRAITS, type Route, type UnitSystem } from '@deep-mend/core';
 
-const LBF_FT_PER_NM = 0.737562149;
 const CHANGES = { kept: 'the screw stays', longer: 'a longer screw', new: 'another screw' } as const;
 const UNDO = { yes: 'can be undone', partly: 'can be undone in part', no: 'cannot be undone' } as const;
 
@@ -9,11 +8,7 @@ export const timeWords = (minutes: number): string =>
   minutes < 90 ? `${minutes} min` : `${(minutes / 60).toFixed(1).replace('.0', '')} h`;
 
 export const torqueWords = (torqueNm: number | null, units: UnitSystem): string =>
-  torqueNm === null
-    ? 'not by a thread'
-    : units === 'mm'
-      ? `${torqueNm.toFixed(torqueNm < 10 ? 1 : 0)} Nm`
-      : `${(torqueNm * LBF_FT_PER_NM).toFixed(0)} lbf·ft`;
+  torqueNm === null ? 'not by a thread' : formatTorque(torqueNm, units);
 
 /** What a route costs besides metal, and what is left after it: one quiet paragraph. */
 export function RouteEconomics({ route, units }: { route: Route; units: UnitSystem }) {

@@ -1,11 +1,9 @@
-import { formatLength, formatLoad, type DeskFigure, type UnitSystem } from '@deep-mend/core';
+import { formatLength, formatLoad, formatTorque, type DeskFigure, type UnitSystem } from '@deep-mend/core';
 
 export const percent = (share: number) => `${(share * 100).toFixed(1)} %`;
 
 /** Threads are measured to the hundredth of a millimetre and the ten-thousandth of an inch. */
 export const fine = (mm: number, units: UnitSystem) => formatLength(mm, units, units === 'mm' ? 3 : 4);
-
-const NM_PER_LBF_FT = 1.3558179483;
 
 /** A figure of an answer in the reader's units. */
 export function figureWords({ value, unit }: DeskFigure, units: UnitSystem): { main: string; unit: string } {
@@ -13,14 +11,11 @@ export function figureWords({ value, unit }: DeskFigure, units: UnitSystem): { m
   switch (unit) {
     case 'mm':
       return { main: formatLength(value, units, units === 'mm' ? 2 : 4), unit: units };
-    case 'N': {
-      const [main, ...rest] = formatLoad(value, units).split(' ');
+    case 'N':
+    case 'Nm': {
+      const [main, ...rest] = (unit === 'N' ? formatLoad : formatTorque)(value, units).split(' ');
       return { main: main!, unit: rest.join(' ') };
     }
-    case 'Nm':
-      return units === 'mm'
-        ? { main: value.toFixed(value < 10 ? 1 : 0), unit: 'Nm' }
-        : { main: (value / NM_PER_LBF_FT).toFixed(1), unit: 'lbf·ft' };
     case 'rev/min':
       return { main: String(Math.round(value / 5) * 5), unit: 'rev/min' };
     case 'share':

@@ -3,11 +3,16 @@ import { PLATE } from '../../../app/theme.ts';
 
 const SIZE = 200;
 
-/** The golden angle spreads the trials round the axis: their direction is even, only their distance was drawn. */
-const GOLDEN_RAD = Math.PI * (3 - Math.sqrt(5));
-
 /** The hole from its end: root of what is stuck, crest of the parent, and where the drill’s edge may end up. */
-export function EndView({ window, drillMm, offsetsMm }: { window: CoreWindow; drillMm: number; offsetsMm: number[] }) {
+export function EndView({
+  window,
+  drillMm,
+  pointsMm,
+}: {
+  window: CoreWindow;
+  drillMm: number;
+  pointsMm: [x: number, y: number][];
+}) {
   const scale = (SIZE * 0.42) / (window.crestMm / 2);
   const middle = SIZE / 2;
   return (
@@ -19,14 +24,17 @@ export function EndView({ window, drillMm, offsetsMm }: { window: CoreWindow; dr
     >
       <circle cx={middle} cy={middle} r={(window.crestMm / 2) * scale} fill={PLATE.hatch} stroke={PLATE.scribe} />
       <circle cx={middle} cy={middle} r={(window.rootMm / 2) * scale} fill={PLATE.deep} stroke={PLATE.scribe} />
-      {offsetsMm.map((mm, index) => {
-        const [cx, cy] = [
-          middle + mm * scale * Math.cos(index * GOLDEN_RAD),
-          middle + mm * scale * Math.sin(index * GOLDEN_RAD),
-        ];
-        const harmed = mm + drillMm / 2 > window.crestMm / 2;
+      {pointsMm.map(([x, y], index) => {
+        const harmed = Math.hypot(x, y) + drillMm / 2 > window.crestMm / 2;
         return (
-          <circle key={index} cx={cx} cy={cy} r={1.4} fill={harmed ? PLATE.fails : PLATE.holds} fillOpacity={0.8} />
+          <circle
+            key={index}
+            cx={middle + x * scale}
+            cy={middle + y * scale}
+            r={1.4}
+            fill={harmed ? PLATE.fails : PLATE.holds}
+            fillOpacity={0.8}
+          />
         );
       })}
       <circle cx={middle} cy={middle} r={(drillMm / 2) * scale} fill="none" stroke={PLATE.chalk} strokeWidth={1.5} />

@@ -5,6 +5,7 @@ import {
   HOLDS,
   proposeFreeing,
   rackDrills,
+  recommendedDrill,
   speak,
   STARTS,
   TOUCHED_ALLOWED,
@@ -77,10 +78,7 @@ export function FreePanel({
     options: { value: string; text: string }[],
   ) => <Pick field={field} label={label} value={value} options={options} disabled={readOnly} choose={choose} />;
   const attempts = file.mends.find((mend) => mend.outcome === 'open')?.attempts ?? [];
-  const safe = harm.drills?.filter(
-    (row) => row.touched.p <= TOUCHED_ALLOWED && asked !== null && row.drillMm < asked.window.rootMm,
-  );
-  const recommended = safe?.at(-1) ?? null;
+  const recommended = harm.drills && asked ? recommendedDrill(harm.drills, asked.window) : null;
   const nameOf = (mm: number) => rackDrills(stuck.rack).find((drill) => drill.diameterMm === mm)!.id;
   return (
     <section aria-label="Free what is stuck">
@@ -205,9 +203,7 @@ export function FreePanel({
                 recommendedMm={recommended?.drillMm ?? null}
                 units={units}
               />
-              {recommended && (
-                <EndView window={asked.window} drillMm={recommended.drillMm} offsetsMm={harm.offsetsMm} />
-              )}
+              {recommended && <EndView window={asked.window} drillMm={recommended.drillMm} pointsMm={harm.pointsMm} />}
               <p className="quiet-text">
                 Loose, stiff and touched are estimates; a touch is allowed in {100 * TOUCHED_ALLOWED} % of trials. After
                 each step measure the offset and type it above: it takes the place of the guess.

@@ -4,18 +4,18 @@ import { startHarm } from '../../../workers/startHarm.ts';
 
 export interface HarmState {
   drills: HarmOfDrill[] | null;
-  /** Distances from the true axis, of some of the trials: for the end view. */
-  offsetsMm: number[];
+  /** Where the drill's axis ended up in some of the trials: for the end view. */
+  pointsMm: [x: number, y: number][];
   /** Share done, 0..1. */
   progress: number;
 }
 
 type Told =
-  | { kind: 'cloud'; offsetsMm: number[] }
+  | { kind: 'cloud'; pointsMm: [x: number, y: number][] }
   | { kind: 'progress'; share: number }
   | { kind: 'done'; drills: HarmOfDrill[] };
 
-const NOTHING: HarmState = { drills: null, offsetsMm: [], progress: 0 };
+const NOTHING: HarmState = { drills: null, pointsMm: [], progress: 0 };
 
 /** The chances of every drill, simulated in a worker; a new question ends the old one. */
 export function useHarm(input: Omit<HarmInput, 'random'> | null): HarmState {
@@ -27,7 +27,7 @@ export function useHarm(input: Omit<HarmInput, 'random'> | null): HarmState {
     worker.onmessage = ({ data }: MessageEvent<Told>) =>
       setState((before) =>
         data.kind === 'cloud'
-          ? { ...before, offsetsMm: data.offsetsMm, progress: 0 }
+          ? { ...before, pointsMm: data.pointsMm, progress: 0 }
           : data.kind === 'progress'
             ? { ...before, progress: data.share }
             : { ...before, drills: data.drills, progress: 1 },
