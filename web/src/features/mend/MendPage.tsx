@@ -173,6 +173,7 @@ function MendDesk({ access }: { access: HoleAccess }) {
     if (!same) await access.append('reading', payload);
     clearDraft(quantity, draft);
   };
+  const onItsWay = useRef(new Map<QuantityId, string>());
   const commit = useStable((quantity: QuantityId) => {
     const draft = drafts[quantity];
     if (!draft) return;
@@ -180,7 +181,11 @@ function MendDesk({ access }: { access: HoleAccess }) {
       clearDraft(quantity, draft);
       return;
     }
-    void guarded(() => record(quantity, draft));
+    // Enter records, and leaving the field a moment later must not record the same again.
+    const key = JSON.stringify(draft);
+    if (onItsWay.current.get(quantity) === key) return;
+    onItsWay.current.set(quantity, key);
+    void guarded(() => record(quantity, draft)).finally(() => onItsWay.current.delete(quantity));
   });
 
   const planNow = useStable(async () => {
