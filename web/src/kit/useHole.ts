@@ -24,7 +24,8 @@ export function useHole(id: string) {
   const shownRevision = useRef(0);
   const queue = useRef<Promise<unknown>>(Promise.resolve());
   useEffect(() => {
-    if (data) shownRevision.current = data.revision;
+    // Never backwards: this runs after the drawing, and the next write's answer may have come in between.
+    if (data) shownRevision.current = Math.max(shownRevision.current, data.revision);
   }, [data]);
 
   const post = useCallback(

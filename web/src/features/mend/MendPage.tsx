@@ -8,6 +8,7 @@ import {
   routeDigest,
   threadById,
   type HoleChoices,
+  type ParsedLength,
   type QuantityId,
   type RecordedResult,
   stuckFromInputs,
@@ -160,32 +161,37 @@ function MendDesk({ access }: { access: HoleAccess }) {
     void guarded(() => access.append('choice', payload));
   }) as Choose;
 
-  /** Records a draft if it can be read and says something new. */
-  const record = async (quantity: QuantityId, draft: Draft) => {
-    const length = readDraft(quantity, draft, units);
-    const doubt = readHalfWidth(draft);
-    if (!length.ok || !doubt.ok) return;
-    const { text, notation, mm } = length.length;
-    const payload = { quantity, text, notation, mm, halfWidthMm: doubt.length.mm, instrument: draft.instrument };
+  const recordOnce = async (quantity: QuantityId, draft: Draft, length: ParsedLength, halfWidthMm: number) => {
+    const { text, notation, mm } = length;
+    const payload = { quantity, text, notation, mm, halfWidthMm, instrument: draft.instrument };
     const entry = file.live[quantity];
     const same =
-      entry && entry.mm === mm && entry.halfWidthMm === payload.halfWidthMm && entry.instrument === payload.instrument;
+      entry && entry.mm === mm && entry.halfWidthMm === halfWidthMm && entry.instrument === payload.instrument;
     if (!same) await access.append('reading', payload);
     clearDraft(quantity, draft);
   };
-  const onItsWay = useRef(new Map<QuantityId, string>());
+  // Enter, leaving the field and planning may all record the same draft before the page has drawn its answer: the
+  // draft object is what was typed, so it is sent once. A refused one may be sent again.
+  const sent = useRef(new WeakMap<Draft, Promise<void>>());
+  /** Records a draft if it can be read and says something new. */
+  const record = async (quantity: QuantityId, draft: Draft): Promise<void> => {
+    const length = readDraft(quantity, draft, units);
+    const doubt = readHalfWidth(draft);
+    if (!length.ok || !doubt.ok) return undefined;
+    const before = sent.current.get(draft);
+    if (before) return before;
+    const now = recordOnce(quantity, draft, length.length, doubt.length.mm).catch((error: unknown) => {
+      sent.current.delete(draft);
+      throw error;
+    });
+    sent.current.set(draft, now);
+    return now;
+  };
   const commit = useStable((quantity: QuantityId) => {
     const draft = drafts[quantity];
     if (!draft) return;
-    if (draft.text.trim() === '') {
-      clearDraft(quantity, draft);
-      return;
-    }
-    // Enter records, and leaving the field a moment later must not record the same again.
-    const key = JSON.stringify(draft);
-    if (onItsWay.current.get(quantity) === key) return;
-    onItsWay.current.set(quantity, key);
-    void guarded(() => record(quantity, draft)).finally(() => onItsWay.current.delete(quantity));
+    if (draft.text.trim() === '') clearDraft(quantity, draft);
+    else void guarded(() => record(quantity, draft));
   });
 
   const planNow = useStable(async () => {
