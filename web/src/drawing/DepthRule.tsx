@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { UnitSystem } from '@deep-mend/core';
 import { FONT, PLATE } from '../app/theme.ts';
 import type { PlateLayout } from './plateLayout.ts';
@@ -11,6 +12,50 @@ function tickPath({ rule }: PlateLayout, withNumerals: boolean): string {
     .join('');
 }
 
+interface FlagProps {
+  id: string;
+  x: number;
+  width: number;
+  y: number;
+  /** Where its words are, from its own depth. */
+  textY: number;
+  planned: boolean;
+  label: string;
+  main: string;
+  other: string;
+}
+
+/**
+ * A flag, drawn round its own depth and moved as a whole: one that only moves costs one attribute and no new text layout,
+ * one that stays costs nothing.
+ */
+const Flag = memo(function Flag({ id, x, width, y, textY, planned, label, main, other }: FlagProps) {
+  const colour = planned ? PLATE.chalk : PLATE.scribe;
+  return (
+    <g data-flag={id} transform={`translate(0 ${y})`}>
+      <path d={`M${x} 0 L${x - 8} 0 L${x - 16} ${textY + 8}`} fill="none" stroke={colour} strokeWidth={1} />
+      <line x1={x} x2={x + width} y1={0} y2={0} stroke={planned ? '#9a6200' : PLATE.ground} strokeWidth={1.8} />
+      <text x={8} y={textY - 3} fill={colour} fontSize={12} fontFamily={FONT.label}>
+        {label}
+      </text>
+      <text x={8} y={textY + 13} fill={colour} fontSize={16} fontWeight={600}>
+        {main}
+        <tspan dx={5} fontSize={11} fontWeight={400} fillOpacity={0.85}>
+          {other}
+        </tspan>
+      </text>
+    </g>
+  );
+});
+
+const Numeral = memo(function Numeral({ x, y, size, text }: { x: number; y: number; size: number; text: string }) {
+  return (
+    <text x={x} y={y} fontSize={size} fill={PLATE.deep} fontWeight={600}>
+      {text}
+    </text>
+  );
+});
+
 /** The graduated rule at the section's side, with a flag at every depth that matters. */
 export function DepthRule({ layout, units }: { layout: PlateLayout; units: UnitSystem }) {
   const { rule, faceY, flags, engaged } = layout;
@@ -23,16 +68,13 @@ export function DepthRule({ layout, units }: { layout: PlateLayout; units: UnitS
       {rule.ticks
         .filter((tick) => tick.numeral !== null && !flags.some((flag) => Math.abs(flag.y - tick.y) < 7))
         .map((tick) => (
-          <text
+          <Numeral
             key={tick.numeral}
             x={rule.x + 3}
             y={tick.y + (tick.y < faceY + 6 ? 9 : 4)}
-            fontSize={tick.numeral!.length > 3 ? 8 : 10.5}
-            fill={PLATE.deep}
-            fontWeight={600}
-          >
-            {tick.numeral}
-          </text>
+            size={tick.numeral!.length > 3 ? 8 : 10.5}
+            text={tick.numeral!}
+          />
         ))}
       {layout.stretches.length > 1 && (
         <rect
@@ -54,36 +96,20 @@ export function DepthRule({ layout, units }: { layout: PlateLayout; units: UnitS
           <title>Engaged thread</title>
         </rect>
       )}
-      {flags.map((flag) => {
-        const colour = flag.kind === 'plan' ? PLATE.chalk : PLATE.scribe;
-        return (
-          <g key={flag.id} data-flag={flag.id}>
-            <path
-              d={`M${rule.x} ${flag.y} L${rule.x - 8} ${flag.y} L${rule.x - 16} ${flag.textY + 8}`}
-              fill="none"
-              stroke={colour}
-              strokeWidth={1}
-            />
-            <line
-              x1={rule.x}
-              x2={rule.x + rule.width}
-              y1={flag.y}
-              y2={flag.y}
-              stroke={flag.kind === 'plan' ? '#9a6200' : PLATE.ground}
-              strokeWidth={1.8}
-            />
-            <text x={8} y={flag.textY - 3} fill={colour} fontSize={12} fontFamily={FONT.label}>
-              {flag.label}
-            </text>
-            <text x={8} y={flag.textY + 13} fill={colour} fontSize={16} fontWeight={600}>
-              {flag.main}
-              <tspan dx={5} fontSize={11} fontWeight={400} fillOpacity={0.85}>
-                {layout.halfSection ? '' : flag.other}
-              </tspan>
-            </text>
-          </g>
-        );
-      })}
+      {flags.map((flag) => (
+        <Flag
+          key={flag.id}
+          id={flag.id}
+          x={rule.x}
+          width={rule.width}
+          y={flag.y}
+          textY={flag.textY - flag.y}
+          planned={flag.kind === 'plan'}
+          label={flag.label}
+          main={flag.main}
+          other={layout.halfSection ? '' : flag.other}
+        />
+      ))}
       <text x={rule.x + rule.width / 2} y={faceY - 9} textAnchor="middle" fontSize={11} fill={PLATE.faint}>
         {units}
       </text>

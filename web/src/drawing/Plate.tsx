@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { memo, useId } from 'react';
 import { speak, type UnitSystem } from '@deep-mend/core';
 import { FONT, PLATE } from '../app/theme.ts';
 import { DepthRule } from './DepthRule.tsx';
@@ -16,7 +16,7 @@ export interface PlateProps {
 }
 
 /** The two drawings on one plate: the section with its depth rule, and the metal ladder under it on the same radius axis. */
-export function Plate({ layout, units, selectedKey, description, onSelect }: PlateProps) {
+export const Plate = memo(function Plate({ layout, units, selectedKey, description, onSelect }: PlateProps) {
   const base = useId().replace(/[^a-z0-9]/gi, '');
   const ids = { hatch: `${base}hatch`, clip: `${base}clip`, forbidden: `${base}no` };
   return (
@@ -90,4 +90,4 @@ export function Plate({ layout, units, selectedKey, description, onSelect }: Pla
       )}
     </div>
   );
-}
+});

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { HoleChoices, HoleFile, QuantityId, UnitSystem } from '@deep-mend/core';
 import { More, NumberField, Pick, Tick, type Choose } from './known/fields.tsx';
 import {
@@ -35,7 +36,15 @@ interface Props {
 }
 
 /** What is known: choices and readings, in the order in which a mechanic meets them. Any field may be filled in any order. */
-export function KnownColumn({ file, drafts, units, readOnly, choose, onDraft, onCommit }: Props) {
+export const KnownColumn = memo(function KnownColumn({
+  file,
+  drafts,
+  units,
+  readOnly,
+  choose,
+  onDraft,
+  onCommit,
+}: Props) {
   const { choices, live } = file;
   const reading = (quantity: QuantityId, label?: string) => (
     <ReadingField
@@ -236,4 +245,4 @@ export function KnownColumn({ file, drafts, units, readOnly, choose, onDraft, on
       {readOnly && <p className="quiet-text">No mend is open on this hole; what is recorded stays as it is.</p>}
     </section>
   );
-}
+});

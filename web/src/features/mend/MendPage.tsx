@@ -11,7 +11,6 @@ import {
   type ParsedLength,
   type QuantityId,
   type RecordedResult,
-  stuckFromInputs,
 } from '@deep-mend/core';
 import { memo, useCallback, useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
@@ -37,7 +36,7 @@ import { StationRail } from './StationRail.tsx';
 import { isStation, STATIONS, type StationId } from './stations.ts';
 import { readDraft, readHalfWidth, useDrafts, type Draft } from './useDrafts.ts';
 import { useHole, type HoleAccess } from '../../kit/useHole.ts';
-import { liveInputs, useLiveCase } from './useLiveCase.ts';
+import { useLiveCase } from './useLiveCase.ts';
 import { useSensitivity } from './useSensitivity.ts';
 
 export function MendPage() {
@@ -78,8 +77,7 @@ function MendDesk({ access }: { access: HoleAccess }) {
 
   const mend = file.mends.find((entry) => entry.outcome === 'open') ?? null;
   const plan = mend?.plan ?? null;
-  const { built, proposal } = useLiveCase(file, drafts, units, rules);
-  const stuck = useMemo(() => stuckFromInputs(liveInputs(file, drafts, units), rules), [file, drafts, units, rules]);
+  const { built, proposal, stuck } = useLiveCase(file, drafts, units, rules);
   const drilling = useMemo(
     () => ({
       start: file.choices.coreStart ?? ('punched' as const),
@@ -90,13 +88,14 @@ function MendDesk({ access }: { access: HoleAccess }) {
   );
   const wanted = isStation(params.station) ? params.station : 'measure';
   const hasPlan = plan !== null;
+  const isStuck = stuck !== null;
   const closed = useMemo<Partial<Record<StationId, string>>>(
     () => ({
-      ...(stuck ? {} : { free: 'Nothing is recorded as stuck in this hole' }),
+      ...(isStuck ? {} : { free: 'Nothing is recorded as stuck in this hole' }),
       ...(built.ok ? {} : { decide: 'Some readings are still missing' }),
       ...(hasPlan ? {} : { prepare: 'Plan a mend first', cut: 'Plan a mend first', prove: 'Plan a mend first' }),
     }),
-    [built.ok, hasPlan, stuck],
+    [built.ok, hasPlan, isStuck],
   );
   const station: StationId = closed[wanted]
     ? wanted === 'decide'
