@@ -22,6 +22,8 @@ const SHELVES = [
   'facts/drills',
   'facts/materials',
   'facts/inserts',
+  'facts/drives',
+  'facts/kit',
   'judge/hole',
   'judge/identify',
   'judge/damage',

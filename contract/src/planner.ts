@@ -1,9 +1,12 @@
 import {
+  ACCESSES,
+  BREAK_FACES,
   DRILL_SETS,
   EARLIER_REPAIRS,
   FASTENER_CLASS_NAMES,
   HOLDS,
   MADE_IN,
+  MEANS_IDS,
   METHOD_IDS,
   PARENTS,
   RANKING_RULES,
@@ -225,6 +228,29 @@ export const PLANNER_TOPICS = {
       why: z.enum(['rust', 'galled', 'locker', 'bottomed', 'cross-threaded', 'peened', 'unknown']).optional(),
       nearLimitC: z.number().min(0).max(1000).optional(),
       through: z.boolean().optional(),
+      lengthMm: mm.optional().describe('of what is stuck, from the break to its far end'),
+      face: oneOf(BREAK_FACES).optional(),
+      access: oneOf(ACCESSES).optional(),
+      headroomMm: mm.optional(),
+      sideRoomMm: mm.optional(),
+      tried: z
+        .array(z.strictObject({ means: z.enum(MEANS_IDS), outcome: z.enum(['freed', 'moved', 'nothing', 'worse']) }))
+        .max(50)
+        .optional(),
+      extractorDrillsMm: z
+        .array(mm)
+        .max(60)
+        .optional()
+        .describe('extractors owned, by the drill that goes before each'),
+      offsetMm: z
+        .number()
+        .min(0)
+        .max(50)
+        .optional()
+        .describe('measured after the first step: it takes the place of the guess'),
+      offsetDoubtMm: mm.optional().describe('half-width of that, default 0.1'),
+      drilledMm: mm.optional().describe('drilled so far'),
+      limit: z.enum(['nominal', 'class']).optional(),
       start: oneOf(STARTS).optional(),
       hold: oneOf(HOLDS).optional(),
       depthMm: mm.optional(),

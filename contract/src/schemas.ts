@@ -1,19 +1,21 @@
 import {
+  ACCESSES,
+  BREAK_FACES,
   DRILL_SETS,
   DRILLING_SET_UPS,
   DRIVES,
   EARLIER_REPAIRS,
   HOLDS,
   INSTRUMENTS,
-  MEANS,
+  MEANS_IDS,
   METHOD_IDS,
   QUANTITIES,
   RANKING_RULES,
   RANKING_WEIGHTS,
   STARTS,
+  UNLISTED_KIT,
   USUAL_DRILLING,
   USUAL_RATES,
-  type MeansId,
 } from '@deep-mend/core';
 import { z } from 'zod';
 
@@ -39,6 +41,8 @@ const DrillMm = z.number().finite().min(0.2).max(100);
 
 const Weight = z.number().min(0).max(10);
 
+const OwnedThreads = z.array(z.string().min(1).max(40)).max(300).nullable();
+
 export const HouseRulesSchema = z
   .strictObject({
     tapDrill: z.enum(['by-material', 'chart-75', 'major-minus-pitch']),
@@ -60,6 +64,14 @@ export const HouseRulesSchema = z
     rates: z
       .strictObject({ perHour: z.number().min(0).max(100_000), sentOut: z.number().min(0).max(10_000_000) })
       .default({ ...USUAL_RATES }),
+    /** What is owned beside the drills; null: never listed. */
+    kit: z
+      .strictObject({
+        taps: OwnedThreads,
+        coils: OwnedThreads,
+        extractorDrillsMm: z.array(DrillMm).max(60).nullable(),
+      })
+      .default({ ...UNLISTED_KIT }),
   })
   .meta({ id: 'HouseRules' });
 
@@ -146,6 +158,9 @@ export const ChoicePayload = z.discriminatedUnion('field', [
   choice('nearLimitC', z.number().min(0).max(1000).nullable()),
   choice('coreStart', oneOf(STARTS)),
   choice('coreHold', oneOf(HOLDS)),
+  choice('coreLimit', z.enum(['nominal', 'class'])),
+  choice('stuckFace', oneOf(BREAK_FACES)),
+  choice('access', oneOf(ACCESSES)),
   choice('drive', oneOf(DRIVES).nullable()),
 ]);
 
@@ -190,7 +205,7 @@ export const NewEvent = z
       'attempt',
       z.strictObject({
         mendId: Id,
-        means: z.enum(MEANS.map(([id]) => id) as [MeansId, ...MeansId[]]),
+        means: z.enum(MEANS_IDS),
         outcome: z.enum(['freed', 'moved', 'nothing', 'worse']),
         note: Note,
       }),

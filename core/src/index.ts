@@ -5,6 +5,8 @@ export * from './facts/threads/index.ts';
 export * from './facts/drills/index.ts';
 export * from './facts/materials/index.ts';
 export * from './facts/inserts/index.ts';
+export * from './facts/drives/index.ts';
+export * from './facts/kit/index.ts';
 export * from './judge/hole/index.ts';
 export * from './judge/identify/index.ts';
 export * from './judge/damage/index.ts';

@@ -3,8 +3,14 @@ import type { UnitSystem } from '@deep-mend/core';
 import { FONT, PLATE } from '../app/theme.ts';
 import type { PlateLayout } from './plateLayout.ts';
 
+/** What the rule needs of a drawing. */
+export type RuleLayout = Pick<
+  PlateLayout,
+  'rule' | 'faceY' | 'flags' | 'engaged' | 'yOf' | 'stretches' | 'halfSection' | 'scale'
+>;
+
 /** The ticks with numerals, or those without, as one path each. */
-function tickPath({ rule }: PlateLayout, withNumerals: boolean): string {
+function tickPath({ rule }: RuleLayout, withNumerals: boolean): string {
   const right = rule.x + rule.width;
   return rule.ticks
     .filter((tick) => (tick.numeral !== null) === withNumerals)
@@ -57,7 +63,7 @@ const Numeral = memo(function Numeral({ x, y, size, text }: { x: number; y: numb
 });
 
 /** The graduated rule at the section's side, with a flag at every depth that matters. */
-export function DepthRule({ layout, units }: { layout: PlateLayout; units: UnitSystem }) {
+export function DepthRule({ layout, units }: { layout: RuleLayout; units: UnitSystem }) {
   const { rule, faceY, flags, engaged } = layout;
   const end = layout.yOf(Math.max(...layout.stretches.map((stretch) => stretch.toMm)));
   return (

@@ -142,7 +142,7 @@ export interface PlateLayout {
 }
 
 const MAX_SCALE = 26;
-const FLAG_STEP = 35;
+export const FLAG_STEP = 35;
 const MERGE_WITHIN_MM = 0.3;
 /** Beyond this ratio of depth to diameter a featureless length is cut out. */
 const BREAK_RATIO = 4;
@@ -164,7 +164,7 @@ function mergeFlags(flags: readonly DepthFlag[]): DepthFlag[] {
 }
 
 /** Keeps the order of depths and at least one text's height between neighbours, within the section. */
-function spread(ys: readonly number[], top: number, bottom: number): number[] {
+export function spread(ys: readonly number[], top: number, bottom: number): number[] {
   const placed: number[] = [];
   for (const y of ys) placed.push(Math.max(y, (placed.at(-1) ?? top - FLAG_STEP) + FLAG_STEP));
   for (let i = placed.length - 1; i >= 0; i -= 1) {
@@ -194,7 +194,7 @@ function breakOf(
   return { fromMm: middle - cut / 2, toMm: middle + cut / 2 };
 }
 
-function ruleTicks(
+export function ruleTicks(
   units: UnitSystem,
   totalMm: number,
   scale: number,

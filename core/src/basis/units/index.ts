@@ -11,4 +11,4 @@ export {
 export { explainLengthProblem } from './explainLengthProblem.ts';
 export { formatLength, formatLengthWithUnit, type UnitSystem } from './formatLength.ts';
 export { LETTER_DRILL_TENTHOUSANDTHS, NUMBER_DRILL_TENTHOUSANDTHS } from './tables/gaugeSizes.ts';
-export { formatLoad, formatTorque, speak, spokenLength, spokenLoad } from './spoken.ts';
+export { formatFine, formatLoad, formatTorque, speak, spokenFine, spokenLength, spokenLoad } from './spoken.ts';

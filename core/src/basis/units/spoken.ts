@@ -2,13 +2,25 @@ import { formatLengthWithUnit, type UnitSystem } from './formatLength.ts';
 
 // Sentences are written where the judgement is made, but display units belong to the edge. A length or load in a
 // sentence is therefore a token that the edge replaces: ⟦mm:8.25⟧, ⟦N:29300⟧.
-const TOKEN = /⟦(mm|N):(-?[\d.e+-]+)⟧/g;
+const TOKEN = /⟦(mm|fine|N):(-?[\d.e+-]+)⟧/g;
 const N_PER_LBF = 4.4482216152605;
 
 /** A length inside a sentence. @example spokenLength(8.25) // '⟦mm:8.25⟧' */
 export function spokenLength(mm: number): string {
   // Hundreds of these are made with every keystroke, and toFixed is slow.
   return `⟦mm:${Math.round(mm * 1e4) / 1e4}⟧`;
+}
+
+/** A few thousandths of a millimetre inside a sentence, where hundredths would read as nothing. */
+export function spokenFine(mm: number): string {
+  return `⟦fine:${Math.round(mm * 1e5) / 1e5}⟧`;
+}
+
+const UM_PER_MM = 1000;
+const MM_PER_THOU = 0.0254;
+/** @example formatFine(0.0114, 'mm') // '11 µm' */
+export function formatFine(mm: number, system: UnitSystem): string {
+  return system === 'mm' ? `${Math.round(mm * UM_PER_MM)} µm` : `${(mm / MM_PER_THOU).toFixed(1)} thou`;
 }
 
 /** A load inside a sentence. */
@@ -38,6 +50,8 @@ export function speak(sentence: string, system: UnitSystem): string {
   return sentence.replace(TOKEN, (_, kind: string, value: string) =>
     kind === 'N'
       ? formatLoad(Number(value), system)
-      : formatLengthWithUnit(Number(value), system, system === 'mm' ? 2 : 3),
+      : kind === 'fine'
+        ? formatFine(Number(value), system)
+        : formatLengthWithUnit(Number(value), system, system === 'mm' ? 2 : 3),
   );
 }

@@ -60,3 +60,17 @@ export function coreDrill(drillMm: number, window: CoreWindow, offsetMm: number,
     toCrestLargestMm: (window.crestMm - largest) / 2 - offsetMm,
   };
 }
+
+/** Thread that the joint needs, over what balances the screw (strength checks hold from 1.25). */
+const NEED_OVER_BALANCE = 1.25;
+/** However much thread there is, the simulation never gives all of it away. */
+const MOST_SPARE = 0.9;
+
+/**
+ * Share of the parent's thread that the joint can spare: what is engaged beyond 1.25 of the balance with the screw.
+ * @example spareShare(20, 8) // 0.5
+ */
+export function spareShare(engagedMm: number, balanceMm: number): number {
+  if (engagedMm <= 0) return 0;
+  return Math.min(MOST_SPARE, Math.max(0, 1 - (NEED_OVER_BALANCE * balanceMm) / engagedMm));
+}

@@ -1,7 +1,8 @@
 import { rackDrills } from '../../facts/drills/index.ts';
 import { HOLDS, STARTS, type HarmInput, type HoldId, type StartId } from './chanceOfHarm.ts';
 import { coreWindow } from './core.ts';
-import type { StuckCase } from './means.ts';
+import { coreDepth } from './corePlan.ts';
+import type { StuckCase } from './StuckCase.ts';
 
 /** What can be chosen or measured about the drilling itself. */
 export interface CoreDrilling {
@@ -26,10 +27,17 @@ const LEAST_OF_ROOT = 1 / 3;
 /** Wander of a drill in a hard screw in softer metal, mm a mm of free projection (our estimate). */
 const WANDER_PER_MM = 0.002;
 const SOFTER: readonly string[] = ['aluminium', 'magnesium', 'zinc', 'copper', 'plastic'];
-const USUAL_PROJECTION_MM = 30;
+/** A drill as it stands out of a chuck (our estimate). */
+export const USUAL_PROJECTION_MM = 30;
 const USUAL_SPARE_SHARE = 0.2;
 /** A half-width of 95 % is 1.96 standard deviations. */
 const Z95 = 1.959964;
+
+/** The depth to be drilled where the fastener's length is known. */
+function depthOf({ lengthMm, thread }: StuckCase, drillMm: number): number | null {
+  if (lengthMm === null) return null;
+  return coreDepth({ lengthMm, sunkMm: 0, pitchMm: thread.pitchMm, drillMm })?.fromBreakMm ?? null;
+}
 
 /** Everything the simulation needs, but its random numbers: safe to send to a worker. */
 export function harmInput(stuck: StuckCase, drilling: CoreDrilling): Omit<HarmInput, 'random'> {
@@ -45,7 +53,7 @@ export function harmInput(stuck: StuckCase, drilling: CoreDrilling): Omit<HarmIn
     startOffsetMm: measured?.mm ?? 0,
     sigmaOffsetMm: measured ? measured.halfWidthMm / Z95 : STARTS.find((row) => row.id === drilling.start)!.sigmaMm,
     sigmaTiltDeg: HOLDS.find((row) => row.id === drilling.hold)!.sigmaDeg,
-    depthMm: drilling.depthMm ?? stuck.thread.majorMm,
+    depthMm: drilling.depthMm ?? depthOf(stuck, window.rootMm) ?? stuck.thread.majorMm,
     wanderPerMm: SOFTER.includes(stuck.parent.group) ? WANDER_PER_MM : 0,
     projectionMm: drilling.projectionMm ?? USUAL_PROJECTION_MM,
     spareShare: drilling.spareShare ?? USUAL_SPARE_SHARE,

@@ -1,27 +1,17 @@
 import { FULL_RACK } from '../../facts/drills/index.ts';
+import { UNLISTED_KIT } from '../../facts/kit/index.ts';
 import { parentById } from '../../facts/materials/index.ts';
 import { threadById } from '../../facts/threads/index.ts';
-import { proposeFreeing, type MeansId, type StuckCase } from './index.ts';
+import { blankStuck, heatPlan, MEANS_IDS, proposeFreeing, type MeansId, type StuckCase } from './index.ts';
 
 const stuck = (
   changes: Partial<Omit<StuckCase, 'thread' | 'parent'>> & { threadId?: string; parentId?: string } = {},
 ): StuckCase => {
-  const { threadId, parentId, ...rest } = changes;
-  return {
-    what: 'stud',
-    thread: threadById(threadId ?? 'M10x1.5'),
-    parent: parentById(parentId ?? 'grey-iron'),
-    hard: false,
-    stainless: false,
-    proudMm: -6,
-    drive: 'none',
-    why: 'rust',
-    nearLimitC: null,
-    through: false,
-    rack: FULL_RACK,
-    ...rest,
-  };
+  const { threadId = 'M10x1.5', parentId = 'grey-iron', what = 'stud', ...rest } = changes;
+  const blank = blankStuck(what, threadById(threadId), parentById(parentId));
+  return { ...blank, proudMm: -6, why: 'rust', ...rest };
 };
+const words = (means: { steps: { what: string }[] }) => means.steps.map((step) => step.what).join(' ');
 const of = (id: MeansId, changes: Parameters<typeof stuck>[0]) =>
   proposeFreeing(stuck(changes)).find((row) => row.id === id)!;
 const tried = (changes: Parameters<typeof stuck>[0]) =>
@@ -39,7 +29,7 @@ test('M10 stud sunk 6 mm in grey iron: heat first with care because both togethe
 test('a stud that stands proud is turned out by two nuts, a left-hand one clockwise', () => {
   expect(of('turn-out', { proudMm: 12 })).toMatchObject({ title: 'Two nuts, and turn it out', verdict: 'holds' });
   expect(of('turn-out', { proudMm: 6 }).title).toMatch(/^Turn it out by/);
-  expect(of('turn-out', { proudMm: 12, threadId: 'M10x1.5 LH' }).how).toMatch(/clockwise, it is left-handed/);
+  expect(words(of('turn-out', { proudMm: 12, threadId: 'M10x1.5 LH' }))).toMatch(/clockwise, it is left-handed/);
   expect(of('left-hand-drill', { threadId: 'M10x1.5 LH' }).title).toMatch(/^Ordinary drill/);
 });
 
@@ -48,27 +38,98 @@ test('stainless in aluminium with a rubber seal near: the seal sets the heat, an
   expect(heat.verdict).toBe('holds');
   expect(heat.because).toMatch(/^at 110 °C the hole outgrows it/);
   expect(of('heat-soak', { parentId: 'zinc-die-cast', nearLimitC: 40 }).verdict).toBe('does-not-hold');
-  expect(of('heat-soak', { parentId: 'magnesium-cast' }).how).toMatch(/no flame/);
+  expect(words(of('heat-soak', { parentId: 'magnesium-cast' }))).toMatch(/no flame/);
 });
 
-test('a broken tap: nothing drills it, spark erosion does', () => {
-  const means = tried({ what: 'tap', hard: true, threadId: 'M6x1' });
-  expect(means).not.toContain('core-peel');
-  expect(means).not.toContain('extractor');
-  expect(of('spark-erosion', { what: 'tap', hard: true }).verdict).toBe('holds');
+test('heat as timed rounds: soak, heat, turn while hot, cool; three of them, then the next means comes first', () => {
+  const heat = of('heat-soak', {});
+  expect(heat.steps.map((step) => step.minutes)).toEqual([20, 5, null, 15]);
+  expect(heat.rounds).toBe(3);
+  const tries = Array.from({ length: 3 }, () => ({ means: 'heat-soak', outcome: 'nothing' }) as const);
+  expect(tried({ tried: tries.slice(1) })[0]).toBe('heat-soak');
+  expect(of('heat-soak', { tried: tries.slice(1) }).because).toMatch(/^tried 2 times of 3, nothing moved/);
+  expect(tried({ tried: tries })).toEqual([
+    'left-hand-drill',
+    'core-peel',
+    'mill',
+    'spark-erosion',
+    'send-out',
+    'heat-soak',
+  ]);
+  expect(of('left-hand-drill', { tried: [{ means: 'left-hand-drill', outcome: 'worse' }] })).toMatchObject({
+    verdict: 'does-not-hold',
+    because: 'tried once, and it made things worse',
+  });
 });
 
-test('a blind dowel is pulled if soft; hardened it will not drill; through it is driven out', () => {
-  expect(of('pull', { what: 'dowel' }).how).toMatch(/punch would only drive it deeper/);
-  expect(of('pull', { what: 'dowel', hard: true }).because).toMatch(/do not blunt/);
-  expect(of('pull', { what: 'dowel', through: true }).because).toMatch(/drive it out from behind/);
+test('temperature limits: aluminium 150 and briefly 200, unless a seal near stands less; growth by the difference', () => {
+  const cast = { parentId: 'aluminium-sand-cast', threadId: 'M8x1.25' };
+  expect(heatPlan(stuck(cast))).toMatchObject({ limitC: 150, briefC: 200, setBy: 'parent' });
+  // (23 − 12)·10⁻⁶ · 8 mm · 130 K
+  expect(heatPlan(stuck(cast)).growthMm).toBeCloseTo(0.01144, 5);
+  expect(heatPlan(stuck({ ...cast, nearLimitC: 100 }))).toMatchObject({ limitC: 100, briefC: null, setBy: 'near' });
+  expect(heatPlan(stuck({ threadId: 'M10x1.5' })).growthMm).toBeLessThan(0);
+});
+
+test('a broken M6 tap: no ordinary drill; through, its pieces fall out; blind in place, spark erosion', () => {
+  const tap = { what: 'tap', threadId: 'M6x1', proudMm: -1 } as const;
+  expect(tried({ ...tap, through: true })).toEqual(['mill', 'hard-drill', 'spark-erosion', 'send-out']);
+  expect(words(of('hard-drill', { ...tap, through: true }))).toMatch(/pieces fall through/);
+  expect(words(of('hard-drill', tap))).toMatch(/magnet/);
+  expect(tried({ ...tap, access: 'in-place' })).toEqual(['spark-erosion', 'send-out']);
+  expect(of('hard-drill', { ...tap, access: 'in-place' }).because).toMatch(/not by hand in place/);
+  expect(of('spark-erosion', tap).verdict).toBe('holds');
+  expect(of('core-peel', { what: 'screw', hard: true }).because).toMatch(/too hard to drill/);
+});
+
+test('a 6 mm soft dowel, blind: M4 leaves 1.0 mm of wall; hardened it will not drill; through it is driven out', () => {
+  const dowel = { what: 'dowel', threadId: 'M6x1', proudMm: 0, lengthMm: 12 } as const;
+  expect(of('pull', dowel).because).toMatch(
+    /^M4 × 0.7 leaves the pin ⟦mm:1⟧ of wall less the offset, ⟦mm:0.72⟧ is enough.*a 12.9 screw carries/,
+  );
+  expect(words(of('pull', dowel))).toMatch(
+    /Hold the screw still while the nut turns: about 18 turns.*drives a blind pin deeper/,
+  );
+  expect(of('pull', { ...dowel, hard: true }).because).toMatch(/do not blunt/);
+  expect(tried({ ...dowel, through: true })[0]).toBe('drive-through');
+});
+
+test('drives: a rounded 6 mm hexagon takes six-lobe 40, else a slot; an extractor by its pair in the crib and its torque', () => {
+  const m8 = { what: 'screw', threadId: 'M8x1.25', drive: 'damaged', why: 'locker' } as const;
+  expect(words(of('drive-again', m8))).toMatch(
+    /rounded ⟦mm:6⟧ hexagon: drive six-lobe bit 40 \(⟦mm:6.75⟧ over its points\)/,
+  );
+  expect(words(of('drive-again', { ...m8, driveKind: 'slotted' }))).toMatch(
+    /^Saw a slot about ⟦mm:2⟧ wide and ⟦mm:2.4⟧ deep/,
+  );
+  const owns = (extractorDrillsMm: number[]) => of('extractor', { ...m8, kit: { ...UNLISTED_KIT, extractorDrillsMm } });
+  expect(words(owns([2, 4.5, 7]))).toMatch(/Drill 4.5 mm, the pair of an extractor in the crib.*no more than 5.5 Nm/);
+  expect(owns([2, 7])).toMatchObject({
+    verdict: 'does-not-hold',
+    because: 'none in the crib goes with ⟦mm:4⟧ to ⟦mm:4.8⟧',
+  });
+});
+
+test('room: too low for a drill, cramped for a nut, and a mill only on the bench', () => {
+  expect(of('core-peel', { headroomMm: 50 }).because).toMatch(/too low for any drill/);
+  expect(of('core-peel', { headroomMm: 100 }).because).toMatch(/right-angle head/);
+  expect(of('weld-nut', { proudMm: 0, parentId: 'mild-steel', sideRoomMm: 9 }).because).toMatch(/no room/);
+  expect(of('mill', { access: 'in-place' }).because).toMatch(/come off/);
+});
+
+test('the face of the break decides the start: sloped is made flat, an old hole off centre is not followed', () => {
+  expect(words(of('core-peel', { face: 'sloped' }))).toMatch(/^Make its face flat first/);
+  expect(words(of('core-peel', { face: 'off-centre' }))).toMatch(/^Do not follow the old hole/);
+  expect(words(of('core-peel', { face: 'dimple' }))).toMatch(/^Start in the old true centre/);
 });
 
 test('a coil that spun comes out by its end; every means says why, how and when to stop', () => {
   expect(proposeFreeing(stuck({ what: 'coil' }))[0]!.id).toBe('coil-end');
   for (const what of ['screw', 'stud', 'plug', 'dowel', 'tap', 'extractor', 'coil'] as const) {
-    const means = proposeFreeing(stuck({ what, hard: what === 'tap' || what === 'extractor' }));
-    expect(means).toHaveLength(12);
-    for (const row of means) expect([row.because, row.how].every((words) => words.length > 5)).toBe(true);
+    const means = proposeFreeing({ ...stuck({ what }), rack: FULL_RACK });
+    expect(new Set(means.map((row) => row.id))).toEqual(new Set(MEANS_IDS));
+    for (const row of means) expect(row.because.length).toBeGreaterThan(5);
+    for (const row of means.filter((one) => one.verdict !== 'does-not-hold'))
+      expect(row.steps.length).toBeGreaterThan(0);
   }
 });

@@ -89,6 +89,8 @@ export interface Route {
   /** Working time and cost by the shop's rates (estimates). */
   minutes: number;
   cost: number;
+  /** Tools that are not on the crib's list; the time to get them is in the minutes. */
+  toFetch: string[];
   /** What becomes of the screw: kept, a longer one, or another. */
   fastenerChange: 'kept' | 'longer' | 'new';
   /** What it does to the mating part, in words; empty: nothing. */
@@ -117,6 +119,7 @@ export type BareRoute = Omit<
   | 'reserve'
   | 'torqueNm'
   | 'minutes'
+  | 'toFetch'
   | 'cost'
   | 'fastenerChange'
   | 'reversible'

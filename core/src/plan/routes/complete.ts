@@ -6,6 +6,7 @@ import { sharedChecks } from './checks/sharedChecks.ts';
 import { metalReserve } from './metalReserve.ts';
 import type { BareRoute, ProposedRoute } from './Route.ts';
 import type { RouteContext } from './RouteContext.ts';
+import { FETCH_MINUTES, toFetch } from './toFetch.ts';
 import { METHOD_TRAITS } from './traits.ts';
 
 /** Torque is given with this margin on the strip load, oiled (methods.md: static preload holds from 1.5). */
@@ -44,6 +45,7 @@ export function complete(context: RouteContext, route: BareRoute): ProposedRoute
   const traits = METHOD_TRAITS[route.method];
   const checks = worstFirst([...route.checks, ...sharedChecks(context, route, traits)]);
   const rates = hole.rules.rates ?? USUAL_RATES;
+  const fetch = toFetch(route, hole.rules.kit);
   const counterMm = counterDrillMm(context, route);
   const keptMm = counterMm === null ? 0 : route.engagementMm - counterMm;
   // Field by field, not by spreading: fourteen methods give fourteen shapes of object, and a spread of many shapes cost an
@@ -71,7 +73,8 @@ export function complete(context: RouteContext, route: BareRoute): ProposedRoute
         ? null
         : (NUT_FACTOR.oiled * route.thread.majorMm * Math.min(route.stripLoadN / TORQUE_MARGIN, route.breakLoadN)) /
           1000,
-    minutes: traits.minutes,
+    minutes: traits.minutes + (fetch.length > 0 ? FETCH_MINUTES : 0),
+    toFetch: fetch,
     cost: (traits.minutes / 60) * rates.perHour + traits.parts + (route.method === 'send-out' ? rates.sentOut : 0),
     fastenerChange: traits.fastenerChange,
     mateEffect: route.mateEffect ?? '',

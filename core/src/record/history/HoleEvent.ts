@@ -1,5 +1,5 @@
 import type { Duty, EarlierRepair, InstrumentId, QuantityId, Sealing, Stuck, Drive } from '../../judge/hole/index.ts';
-import type { HoldId, MeansId, StartId } from '../../plan/freeing/index.ts';
+import type { Access, BreakFace, HoldId, MeansId, StartId } from '../../plan/freeing/index.ts';
 import type { MethodId } from '../../plan/routes/index.ts';
 import type { FrozenPlan } from '../../plan/freeze/index.ts';
 import type { LengthNotation } from '../../basis/units/index.ts';
@@ -40,6 +40,9 @@ export interface HoleChoices {
   nearLimitC: number | null;
   coreStart: StartId;
   coreHold: HoldId;
+  coreLimit: 'nominal' | 'class';
+  stuckFace: BreakFace;
+  access: Access;
   /** Head and drive of the screw, recorded for what goes back. */
   drive: Drive | null;
 }

@@ -69,6 +69,9 @@ const ENDS_WITH_MEND: readonly QuantityId[] = [
   'proud',
   'sunk',
   'core-offset',
+  'stuck-length',
+  'core-bore',
+  'core-projection',
   'screw-reach',
   'mate-hole',
 ];

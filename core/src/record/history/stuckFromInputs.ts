@@ -1,7 +1,8 @@
 import { parentById } from '../../facts/materials/index.ts';
+import { UNLISTED_KIT } from '../../facts/kit/index.ts';
 import { threadById } from '../../facts/threads/index.ts';
 import type { ShopRules } from '../../judge/hole/index.ts';
-import type { StuckCase } from '../../plan/freeing/index.ts';
+import type { CoreDrilling, StuckCase } from '../../plan/freeing/index.ts';
 import type { CaseInputs } from './caseFromFile.ts';
 
 /** Classes that no ordinary drill cuts. */
@@ -11,7 +12,11 @@ const HARD_CLASSES: readonly string[] = ['12.9'];
  * What sticks in the hole, from the choices and readings; null when nothing does, or when thread or parent are not known.
  * Taps and extractors are hard without being asked; of a screw its class says so.
  */
-export function stuckFromInputs({ choices, readings }: CaseInputs, shop: ShopRules): StuckCase | null {
+export function stuckFromInputs(
+  { choices, readings }: CaseInputs,
+  shop: ShopRules,
+  tried: StuckCase['tried'] = [],
+): StuckCase | null {
   const what = choices.stuck ?? 'none';
   if (what === 'none' || !choices.threadId || !choices.parentId) return null;
   const { proud, sunk } = readings;
@@ -24,10 +29,31 @@ export function stuckFromInputs({ choices, readings }: CaseInputs, shop: ShopRul
       (what === 'tap' || what === 'extractor' || HARD_CLASSES.includes(choices.fastenerClassId ?? '')),
     stainless: choices.stuckStainless ?? choices.fastenerClassId?.startsWith('A') ?? false,
     proudMm: proud ? proud.mm : sunk ? -sunk.mm : null,
+    lengthMm: readings['stuck-length']?.mm ?? null,
+    face: choices.stuckFace ?? 'flat',
     drive: choices.stuckDrive ?? 'none',
+    driveKind: choices.drive ?? null,
     why: choices.stuckWhy ?? 'unknown',
     nearLimitC: choices.nearLimitC ?? null,
+    access: choices.access ?? 'bench',
+    headroomMm: readings.headroom?.mm ?? null,
+    sideRoomMm: readings['side-room']?.mm ?? null,
     through: choices.kind === 'through',
+    tried,
     rack: shop.rack,
+    kit: shop.rules.kit ?? UNLISTED_KIT,
+  };
+}
+
+/** How it would be drilled, from the choices and readings; an old true centre in the break is taken without being asked. */
+export function drillingFromInputs({ choices, readings }: CaseInputs): CoreDrilling {
+  return {
+    start: choices.coreStart ?? (choices.stuckFace === 'dimple' ? 'true-centre' : 'punched'),
+    hold: choices.coreHold ?? 'freehand',
+    limit: choices.coreLimit ?? 'nominal',
+    measuredOffset: readings['core-offset'] ?? null,
+    projectionMm: readings['core-projection']?.mm,
+    boredMm: readings['core-bored']?.mm ?? null,
+    voidMm: readings.edge?.mm ?? null,
   };
 }

@@ -21,6 +21,7 @@ import {
   UNDONE,
   type Option,
 } from './known/options.ts';
+import { KnownStuck } from './known/KnownStuck.tsx';
 import { ThreadField } from './known/ThreadField.tsx';
 import { ReadingField } from './ReadingField.tsx';
 import type { Draft, Drafts } from './useDrafts.ts';
@@ -86,6 +87,10 @@ export const KnownColumn = memo(function KnownColumn({
       </h2>
       <ThreadField value={choices.threadId} disabled={readOnly} choose={choose} />
       {pick('parentId', 'Cut in', choices.parentId ?? '', MATERIALS, 'choose the material')}
+      {pick('stuck', 'Stuck in it', choices.stuck ?? 'none', STUCK)}
+      {(choices.stuck ?? 'none') !== 'none' && (
+        <KnownStuck choices={choices} readOnly={readOnly} choose={choose} reading={reading} />
+      )}
       {pick('kind', 'The hole is', choices.kind ?? '', KINDS, 'through or blind?')}
       {reading('depth', depthLabel)}
       {choices.strippedThroughout !== true && reading('damage-to')}
@@ -136,16 +141,10 @@ export const KnownColumn = memo(function KnownColumn({
       </More>
       <More
         title="Repaired or tried before"
-        filled={
-          has('earlier-cut') ||
-          Boolean(choices.earlierRepair) ||
-          Boolean(choices.failedMethod) ||
-          (choices.stuck ?? 'none') !== 'none'
-        }
+        filled={has('earlier-cut') || Boolean(choices.earlierRepair) || Boolean(choices.failedMethod)}
       >
         {() => (
           <>
-            {pick('stuck', 'Stuck in it', choices.stuck ?? 'none', STUCK)}
             {pick('earlierRepair', 'It already holds', choices.earlierRepair ?? '', EARLIER, 'nothing that is known')}
             {reading('earlier-cut')}
             {pick('failedMethod', 'Tried and failed', choices.failedMethod ?? '', METHODS, 'nothing')}

@@ -5,7 +5,12 @@ import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import type { HoleDetail } from '@deep-mend/contract';
 import {
+  coreWindow,
+  formatLength,
+  holeAfterCore,
   routeDigest,
+  type Attempt,
+  type MeansId,
   threadById,
   type HoleChoices,
   type ParsedLength,
@@ -24,6 +29,8 @@ import { plateLayout, rungKey, rungsOf } from '../../drawing/plateLayout.ts';
 import { Failed, Loading } from '../../kit/states.tsx';
 import { DecidePanel } from './DecidePanel.tsx';
 import { FreePanel } from './free/FreePanel.tsx';
+import { FreePlate } from './free/FreePlate.tsx';
+import { useFreePlan } from './free/useFreePlan.ts';
 import type { Choose } from './known/fields.tsx';
 import { KnownColumn } from './KnownColumn.tsx';
 import { LocatePanel } from './LocatePanel.tsx';
@@ -77,25 +84,24 @@ function MendDesk({ access }: { access: HoleAccess }) {
 
   const mend = file.mends.find((entry) => entry.outcome === 'open') ?? null;
   const plan = mend?.plan ?? null;
-  const { built, proposal, stuck } = useLiveCase(file, drafts, units, rules);
-  const drilling = useMemo(
-    () => ({
-      start: file.choices.coreStart ?? ('punched' as const),
-      hold: file.choices.coreHold ?? ('freehand' as const),
-      measuredOffset: file.live['core-offset'] ?? null,
-    }),
-    [file],
-  );
+  const { built, proposal, stuck, drilling, depthMm, drilledMm } = useLiveCase(file, drafts, units, rules);
   const wanted = isStation(params.station) ? params.station : 'measure';
   const hasPlan = plan !== null;
   const isStuck = stuck !== null;
+  const saysStuck = (file.choices.stuck ?? 'none') !== 'none';
   const closed = useMemo<Partial<Record<StationId, string>>>(
     () => ({
-      ...(isStuck ? {} : { free: 'Nothing is recorded as stuck in this hole' }),
+      ...(isStuck
+        ? {}
+        : {
+            free: saysStuck
+              ? 'Say which thread it is and what it is cut in first'
+              : 'Nothing is recorded as stuck in this hole',
+          }),
       ...(built.ok ? {} : { decide: 'Some readings are still missing' }),
       ...(hasPlan ? {} : { prepare: 'Plan a mend first', cut: 'Plan a mend first', prove: 'Plan a mend first' }),
     }),
-    [built.ok, hasPlan, isStuck],
+    [built.ok, hasPlan, isStuck, saysStuck],
   );
   const station: StationId = closed[wanted]
     ? wanted === 'decide'
@@ -104,6 +110,7 @@ function MendDesk({ access }: { access: HoleAccess }) {
         ? 'decide'
         : 'measure'
     : wanted;
+  const free = useFreePlan(station === 'free' ? stuck : null, drilling, drilledMm);
   const go = useCallback(
     (to: StationId) => void navigate(`/mend/${detail.id}/${to}?${search.toString()}`),
     [navigate, detail.id, search],
@@ -120,6 +127,7 @@ function MendDesk({ access }: { access: HoleAccess }) {
   const shown = useDeferredValue(live);
   const open = useSensitivity(built);
   const [replanning, setReplanning] = useState(false);
+  const [freed, setFreed] = useState<'cut' | 'whole' | null>(null);
   const select = useStable((id: string) =>
     setSearch((before) => new URLSearchParams([...[...before].filter(([key]) => key !== 'route'), ['route', id]]), {
       replace: true,
@@ -193,6 +201,36 @@ function MendDesk({ access }: { access: HoleAccess }) {
     else void guarded(() => record(quantity, draft));
   });
 
+  /** What was tried and what came of it. Once it is out, what the drill should have left is typed in, to be measured. */
+  const tryMeans = async (means: MeansId, outcome: Attempt['outcome']) => {
+    if (!mend) return;
+    const offset = drilling.measuredOffset;
+    const left =
+      outcome === 'freed' && stuck && offset && drilledMm !== null
+        ? holeAfterCore({
+            window: coreWindow(stuck.thread, drilling.limit ?? 'nominal', drilling.boredMm ?? null),
+            majorMm: stuck.thread.majorMm,
+            drillMm: drilledMm,
+            offsetMm: offset.mm,
+            ...(rules.rack.drilling ? { drilling: rules.rack.drilling } : {}),
+          })
+        : null;
+    if (!(await guarded(() => access.append('attempt', { mendId: mend.id, means, outcome, note: '' })))) return;
+    if (outcome !== 'freed') return;
+    if (left?.parentCut) {
+      const expected = (mm: number): Draft => ({
+        text: formatLength(mm, units, units === 'mm' ? 2 : 4),
+        instrument: 'caliper',
+        halfWidth: String(offset!.halfWidthMm),
+      });
+      setDraft('bore-a', expected(left.boreAMm));
+      setDraft('bore-b', expected(left.boreBMm));
+      setDraft('offset-along', expected(left.offsetMm));
+    }
+    setFreed(left?.parentCut ? 'cut' : 'whole');
+    go('measure');
+  };
+
   const planNow = useStable(async () => {
     if (!route || !mend) return;
     const done = await guarded(async () => {
@@ -248,12 +286,12 @@ function MendDesk({ access }: { access: HoleAccess }) {
           }}
         />
       );
-    if (station === 'free' && stuck)
+    if (free)
       return (
         <FreePanel
-          stuck={stuck}
+          holeId={detail.id}
+          free={free}
           file={file}
-          drilling={drilling}
           units={units}
           readOnly={!mend}
           choose={choose}
@@ -269,9 +307,7 @@ function MendDesk({ access }: { access: HoleAccess }) {
               onCommit={commit}
             />
           )}
-          onAttempt={(means, outcome) => {
-            if (mend) void guarded(() => access.append('attempt', { mendId: mend.id, means, outcome, note: '' }));
-          }}
+          onAttempt={(means, outcome) => void tryMeans(means, outcome)}
         />
       );
     if (station === 'decide' && shown.built.ok && shown.proposal && shown.route)
@@ -351,6 +387,13 @@ function MendDesk({ access }: { access: HoleAccess }) {
           )}
         </Alert>
       )}
+      {freed && (
+        <Alert severity="info" onClose={() => setFreed(null)} sx={{ mb: 2 }}>
+          It is out. Measure the hole again: what its thread lost is damage now.
+          {freed === 'cut' &&
+            ' The drill went past the crests; the bore it should have left is typed in, and counts once you have checked it.'}
+        </Alert>
+      )}
       {!mend && station !== 'locate' && (
         <Alert severity="info" sx={{ mb: 2 }} action={<Button onClick={() => go('locate')}>Start a mend</Button>}>
           No mend is open on this hole. <Link to={`/holes/${detail.id}`}>See its passport</Link>
@@ -387,7 +430,9 @@ function MendDesk({ access }: { access: HoleAccess }) {
           />
         </div>
         <div className="desk-plate" ref={ref}>
-          {layout ? (
+          {free ? (
+            <FreePlate free={free} holeDepthMm={depthMm} units={units} width={width} />
+          ) : layout ? (
             <Plate
               layout={layout}
               units={units}

@@ -1,10 +1,13 @@
 import {
   caseFromInputs,
+  drillingFromInputs,
   inputsOf,
   proposeRoutes,
+  spareShare,
   stuckFromInputs,
   type CaseInputs,
   type CaseResult,
+  type CoreDrilling,
   type HoleFile,
   type Proposal,
   type QuantityId,
@@ -29,8 +32,12 @@ function liveInputs(file: HoleFile, drafts: Drafts, units: UnitSystem): CaseInpu
 export interface LiveCase {
   built: CaseResult;
   proposal: Proposal | null;
-  /** What is stuck in the hole, if anything is. */
+  /** What is stuck in the hole, if anything is, and how it would be drilled. */
   stuck: StuckCase | null;
+  drilling: CoreDrilling;
+  /** Depth of the hole and what was drilled in the stuck thing, as far as they are known. */
+  depthMm: number | null;
+  drilledMm: number | null;
 }
 
 /** The case and its proposal, computed again with every keystroke. */
@@ -38,6 +45,19 @@ export function useLiveCase(file: HoleFile, drafts: Drafts, units: UnitSystem, r
   return useMemo(() => {
     const inputs = liveInputs(file, drafts, units);
     const built = caseFromInputs(inputs, rules);
-    return { built, proposal: built.ok ? proposeRoutes(built.hole) : null, stuck: stuckFromInputs(inputs, rules) };
+    const proposal = built.ok ? proposeRoutes(built.hole) : null;
+    const tried = file.mends.find((mend) => mend.outcome === 'open')?.attempts ?? [];
+    const kept = proposal?.routes.find((route) => route.method === 'clean-up');
+    return {
+      built,
+      proposal,
+      stuck: stuckFromInputs(inputs, rules, tried),
+      drilling: {
+        ...drillingFromInputs(inputs),
+        ...(kept?.balanceEngagementMm ? { spareShare: spareShare(kept.engagementMm, kept.balanceEngagementMm) } : {}),
+      },
+      depthMm: inputs.readings.depth?.mm ?? null,
+      drilledMm: inputs.readings['core-bore']?.mm ?? null,
+    };
   }, [file, drafts, units, rules]);
 }

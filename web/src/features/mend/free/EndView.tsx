@@ -1,7 +1,9 @@
 import type { CoreWindow } from '@deep-mend/core';
-import { PLATE } from '../../../app/theme.ts';
+import { FONT, PLATE } from '../../../app/theme.ts';
 
 const SIZE = 200;
+/** Room at the foot for the words. */
+const FOOT = 22;
 
 /** The hole from its end: root of what is stuck, crest of the parent, and where the drill’s edge may end up. */
 export function EndView({
@@ -19,7 +21,7 @@ export function EndView({
     <svg
       role="img"
       aria-label="End view: where the drill may end up"
-      viewBox={`0 0 ${SIZE} ${SIZE}`}
+      viewBox={`0 0 ${SIZE} ${SIZE + FOOT}`}
       style={{ width: 200, background: PLATE.ground, borderRadius: 8, display: 'block' }}
     >
       <circle cx={middle} cy={middle} r={(window.crestMm / 2) * scale} fill={PLATE.hatch} stroke={PLATE.scribe} />
@@ -38,6 +40,16 @@ export function EndView({
         );
       })}
       <circle cx={middle} cy={middle} r={(drillMm / 2) * scale} fill="none" stroke={PLATE.chalk} strokeWidth={1.5} />
+      <text
+        x={middle}
+        y={SIZE + FOOT - 8}
+        textAnchor="middle"
+        fontSize={12}
+        fill={PLATE.scribe}
+        fontFamily={FONT.label}
+      >
+        where its centre may end up
+      </text>
     </svg>
   );
 }

@@ -3,16 +3,17 @@ import { line } from 'd3-shape';
 import { formatLength, type Chance, type CoreWindow, type HarmOfDrill, type UnitSystem } from '@deep-mend/core';
 import { FONT, PLATE } from '../../../app/theme.ts';
 
-// The panel's own width, so that its words keep their size.
-const WIDTH = 340;
-const HEIGHT = 250;
-const PAD = { left: 44, right: 16, top: 16, bottom: 40 };
+// About the width it gets beside the end view, so that its words keep their size.
+const WIDTH = 400;
+const HEIGHT = 260;
+const PAD = { left: 44, right: 16, top: 30, bottom: 40 };
 
 const SERIES = [
   { id: 'touched', name: 'touches the parent', colour: PLATE.fails, dash: '' },
   { id: 'tooMuchLost', name: 'takes too much thread', colour: PLATE.fails, dash: '6 4' },
   { id: 'stiff', name: 'shell stays stiff', colour: PLATE.care, dash: '2 3' },
   { id: 'loose', name: 'shell comes loose', colour: PLATE.holds, dash: '12 3' },
+  { id: 'voidOpened', name: 'opens what is beside it', colour: PLATE.scribe, dash: '1 4' },
 ] as const satisfies readonly { id: keyof HarmOfDrill; name: string; colour: string; dash: string }[];
 
 /** Chances against drill size: one line each, told apart by dash and by its words at the side; the drill to take in chalk. */
@@ -20,11 +21,14 @@ export function HarmChart({
   drills,
   window,
   recommendedMm,
+  withVoid,
   units,
 }: {
   drills: HarmOfDrill[];
   window: CoreWindow;
   recommendedMm: number | null;
+  /** Whether there is a void beside the hole to be opened. */
+  withVoid: boolean;
   units: UnitSystem;
 }) {
   const x = scaleLinear([drills[0]!.drillMm, drills.at(-1)!.drillMm], [PAD.left, WIDTH - PAD.right]);
@@ -33,9 +37,10 @@ export function HarmChart({
     line<HarmOfDrill>()
       .x((row) => x(row.drillMm))
       .y((row) => y((row[id] as Chance).p))(drills)!;
+  const series = SERIES.filter(({ id }) => withVoid || id !== 'voidOpened');
   const words = (mm: number) => formatLength(mm, units, units === 'mm' ? 1 : 3);
   return (
-    <figure style={{ margin: 0 }}>
+    <figure style={{ margin: 0, flex: '1 1 300px' }}>
       <svg
         role="img"
         aria-label={`Chances against drill size; ${recommendedMm === null ? 'no drill is safe' : `recommended ${words(recommendedMm)} ${units}`}`}
@@ -77,7 +82,7 @@ export function HarmChart({
             />
             <text
               x={x(mm) + (index === 0 ? -4 : 4)}
-              y={PAD.top + 12}
+              y={PAD.top - 10}
               textAnchor={index === 0 ? 'end' : 'start'}
               fontSize={12}
               fill={PLATE.faint}
@@ -86,7 +91,7 @@ export function HarmChart({
             </text>
           </g>
         ))}
-        {SERIES.map(({ id, colour, dash }) => (
+        {series.map(({ id, colour, dash }) => (
           <path
             key={id}
             data-series={id}
@@ -121,7 +126,7 @@ export function HarmChart({
         )}
       </svg>
       <figcaption className="quiet-text">
-        {SERIES.map(({ id, name, dash }) => (
+        {series.map(({ id, name, dash }) => (
           <span key={id} style={{ marginRight: 14, whiteSpace: 'nowrap' }}>
             <svg width={30} height={8} aria-hidden>
               <line x1={0} x2={30} y1={4} y2={4} stroke="currentColor" strokeWidth={2.2} strokeDasharray={dash} />

@@ -1,0 +1,11 @@
+/** What the shop owns beside its drills. A list that was never made (null) says nothing: nothing is then said to be missing. */
+export interface Kit {
+  /** Threads whose taps are owned, by id. */
+  taps: string[] | null;
+  /** Threads whose coil tap and coils are owned, by id. */
+  coils: string[] | null;
+  /** Screw extractors, each known by the drill that goes before it, mm. */
+  extractorDrillsMm: number[] | null;
+}
+
+export const UNLISTED_KIT: Kit = { taps: null, coils: null, extractorDrillsMm: null };

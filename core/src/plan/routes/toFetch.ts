@@ -1,0 +1,20 @@
+import type { Kit } from '../../facts/kit/index.ts';
+import type { BareRoute } from './Route.ts';
+
+/** Time until a tap or a coil kit that is not in the crib is there: half a day, fetched or lent (our estimate). */
+export const FETCH_MINUTES = 240;
+
+const owns = (list: readonly string[] | null, id: string) => list === null || list.includes(id);
+
+/**
+ * What a route needs that the crib's list does not have, in words. A list that was never made misses nothing. It costs time,
+ * not safety: the verdict stays, the ranking by time sees it.
+ */
+export function toFetch(route: BareRoute, kit: Kit | undefined): string[] {
+  if (!kit) return [];
+  if (route.method === 'wire-coil')
+    return owns(kit.coils, route.thread.id) ? [] : [`coil tap and coils ${route.thread.designation}`];
+  const { thread, tapLeads } = route.cut;
+  if (thread === null || tapLeads.length === 0) return [];
+  return owns(kit.taps, thread.id) ? [] : [`${thread.designation} tap`];
+}

@@ -1,0 +1,96 @@
+import { memo, useId } from 'react';
+import { speak, type UnitSystem } from '@deep-mend/core';
+import { FONT, PLATE } from '../app/theme.ts';
+import { DepthRule } from './DepthRule.tsx';
+import type { StuckLayout } from './stuckLayout.ts';
+
+/** What is stuck, drawn where it is: hatched against the metal round it, its break ragged, the drills down it in chalk. */
+export const StuckSection = memo(function StuckSection({
+  layout,
+  units,
+  description,
+}: {
+  layout: StuckLayout;
+  units: UnitSystem;
+  description: string;
+}) {
+  const base = useId().replace(/[^a-z0-9]/gi, '');
+  const { axisX, faceY, bottomY, metalLeftX, metalRightX } = layout;
+  return (
+    <svg
+      width={layout.width}
+      height={layout.height}
+      viewBox={`0 0 ${layout.width} ${layout.height}`}
+      style={{ display: 'block', fontFamily: FONT.drawing }}
+      role="img"
+      aria-label={speak(description, units)}
+    >
+      <defs>
+        <pattern id={`${base}m`} width={9} height={9} patternTransform="rotate(45)" patternUnits="userSpaceOnUse">
+          <line x1={0} x2={0} y1={0} y2={9} stroke={PLATE.hatch} strokeWidth={1.1} />
+        </pattern>
+        <pattern id={`${base}s`} width={6} height={6} patternTransform="rotate(-45)" patternUnits="userSpaceOnUse">
+          <line x1={0} x2={0} y1={0} y2={6} stroke={PLATE.faint} strokeWidth={1.2} />
+        </pattern>
+      </defs>
+      <text x={14} y={24} fontSize={13} fill={PLATE.scribe} fontFamily={FONT.label}>
+        Section to scale
+      </text>
+      {layout.drillPaths.length > 0 && (
+        <text x={layout.width - 16} y={24} fontSize={13} fill={PLATE.chalk} fontFamily={FONT.label} textAnchor="end">
+          to be drilled
+        </text>
+      )}
+      <rect
+        x={metalLeftX}
+        y={faceY}
+        width={metalRightX - metalLeftX}
+        height={bottomY - faceY}
+        fill={`url(#${base}m)`}
+      />
+      <path d={layout.holePath} fill={PLATE.deep} stroke={PLATE.scribe} strokeWidth={1.4} strokeLinejoin="round" />
+      <path data-part="stuck" d={layout.stuckPath} fill={PLATE.ground} />
+      <path
+        d={layout.stuckPath}
+        fill={`url(#${base}s)`}
+        stroke={PLATE.faint}
+        strokeWidth={1.2}
+        strokeLinejoin="round"
+      />
+      <path d={layout.breakPath} fill="none" stroke={PLATE.scribe} strokeWidth={2} strokeLinejoin="round" />
+      {layout.drillPaths.map((drill) => (
+        <path
+          key={drill.id}
+          data-drill={drill.id}
+          d={drill.d}
+          fill={PLATE.chalk}
+          fillOpacity={drill.last ? 0.14 : 0}
+          stroke={PLATE.chalk}
+          strokeWidth={drill.last ? 1.8 : 0.9}
+          strokeDasharray={drill.last ? undefined : '4 4'}
+          strokeLinejoin="round"
+        />
+      ))}
+      <line x1={metalLeftX} x2={metalRightX} y1={faceY} y2={faceY} stroke={PLATE.scribe} strokeWidth={1.4} />
+      <line
+        x1={axisX}
+        x2={axisX}
+        y1={24}
+        y2={bottomY}
+        stroke={PLATE.faint}
+        strokeWidth={1}
+        strokeDasharray="12 4 2 4"
+      />
+      <line
+        x1={metalLeftX}
+        x2={metalRightX}
+        y1={bottomY}
+        y2={bottomY}
+        stroke={PLATE.scribe}
+        strokeWidth={1.4}
+        strokeDasharray="2 6"
+      />
+      <DepthRule layout={layout} units={units} />
+    </svg>
+  );
+});

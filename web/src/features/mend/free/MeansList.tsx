@@ -1,0 +1,119 @@
+import Button from '@mui/material/Button';
+import { speak, type Means } from '@deep-mend/core';
+import { useState } from 'react';
+import { Verdict } from '../../../kit/Verdict.tsx';
+import type { FreeProps } from './FreePanel.tsx';
+import { StepTimer } from './StepTimer.tsx';
+
+export const OUTCOMES = [
+  { id: 'freed', name: 'It is out' },
+  { id: 'moved', name: 'It moved' },
+  { id: 'nothing', name: 'Nothing' },
+  { id: 'worse', name: 'Worse' },
+] as const;
+
+/** What a mechanic is tempted to reach for: said first where it would do harm here. */
+const TEMPTING: readonly Means['id'][] = ['extractor', 'weld-nut', 'core-peel', 'left-hand-drill', 'turn-out'];
+const TEMPTING_WITH_PINS: readonly Means['id'][] = ['pull', 'drive-through', 'weld-nut'];
+
+type Props = Pick<FreeProps, 'holeId' | 'free' | 'file' | 'units' | 'readOnly' | 'onAttempt'>;
+
+/** First this, not that; then every means in order of least harm, each with its steps, its clocks and its stop. */
+export function MeansList({ holeId, free, file, units, readOnly, onAttempt }: Props) {
+  const { stuck, means } = free;
+  const standing = means.filter((row) => row.verdict !== 'does-not-hold');
+  const out = means.filter((row) => row.verdict === 'does-not-hold');
+  const first = standing[0]!;
+  const [opened, setOpened] = useState<Means['id'] | null>(first.id);
+  const attempts = file.mends.find((mend) => mend.outcome === 'open')?.attempts ?? [];
+  const nameOf = (id: Means['id']) => means.find((row) => row.id === id)!.title.toLowerCase();
+  const tempting = stuck.what === 'dowel' ? TEMPTING_WITH_PINS : TEMPTING;
+  const warned = tempting.flatMap((id) => out.filter((row) => row.id === id)).slice(0, 2);
+  return (
+    <>
+      <p className="free-first">
+        First: <b>{first.title.toLowerCase()}</b>.
+      </p>
+      {warned.map((row) => (
+        <p key={row.id} className="free-not">
+          Not: <b>{row.title.toLowerCase()}</b>, {speak(row.because, units)}.
+        </p>
+      ))}
+      <ol className="checks" aria-label="Means, least harm first">
+        {standing.map((row) => (
+          <li key={row.id}>
+            <button
+              type="button"
+              className="plain-button check"
+              aria-expanded={opened === row.id}
+              onClick={() => setOpened(opened === row.id ? null : row.id)}
+            >
+              <Verdict verdict={row.verdict} word={false} size={16} />
+              <b>{row.title}</b>
+              <span>{row.rounds > 1 ? `${row.rounds} rounds` : ''}</span>
+              <span className="check-because">{speak(row.because, units)}</span>
+            </button>
+            {opened === row.id && (
+              <div className="note-box">
+                <ol className="free-steps">
+                  {row.steps.map((step, index) => (
+                    <li key={step.what}>
+                      {speak(step.what, units)}
+                      {step.minutes !== null && (
+                        <StepTimer id={`${holeId}:${row.id}:${index}`} minutes={step.minutes} />
+                      )}
+                    </li>
+                  ))}
+                </ol>
+                {row.stop !== '' && (
+                  <p>
+                    <b>Stop when:</b> {row.stop}
+                  </p>
+                )}
+                {row.spoils !== '' && <p>Afterwards: {row.spoils}.</p>}
+                {!readOnly && (
+                  <p className="free-outcomes">
+                    {OUTCOMES.map((outcome) => (
+                      <Button
+                        key={outcome.id}
+                        size="small"
+                        variant="outlined"
+                        onClick={() => onAttempt(row.id, outcome.id)}
+                      >
+                        {outcome.name}
+                      </Button>
+                    ))}
+                  </p>
+                )}
+              </div>
+            )}
+          </li>
+        ))}
+      </ol>
+      {attempts.length > 0 && (
+        <p className="quiet-text">
+          Tried:{' '}
+          {attempts
+            .map(
+              (attempt) =>
+                `${nameOf(attempt.means)}: ${OUTCOMES.find((o) => o.id === attempt.outcome)!.name.toLowerCase()} (${attempt.actor})`,
+            )
+            .join('; ')}
+          .
+        </p>
+      )}
+      <details className="why-not">
+        <summary>Why not ({out.length})</summary>
+        {out.map((row) => (
+          <p key={row.id}>
+            {row.title}: {speak(row.because, units)}
+          </p>
+        ))}
+      </details>
+      <p className="quiet-text">
+        Eyes and face guarded, gloves off at a turning spindle. Heat and oil: clear what burns, an extinguisher at hand.
+        {stuck.parent.group === 'magnesium' ? ' Magnesium chips burn and water feeds them: dry sand ready.' : ''}
+      </p>
+    </>
+  );
+}

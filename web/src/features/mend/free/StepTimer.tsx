@@ -1,0 +1,39 @@
+import { useEffect, useState } from 'react';
+
+const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+
+/**
+ * A wait at the machine: it runs on while the page is closed or reloaded, because only its end is kept, on the device.
+ * Several may run at once.
+ */
+export function StepTimer({ id, minutes }: { id: string; minutes: number }) {
+  const key = `timer:${id}`;
+  const [endsAt, setEndsAt] = useState<number | null>(() => Number(localStorage.getItem(key)) || null);
+  const [now, setNow] = useState(() => Date.now());
+  useEffect(() => {
+    if (endsAt === null) return undefined;
+    const tick = setInterval(() => setNow(Date.now()), 500);
+    return () => clearInterval(tick);
+  }, [endsAt]);
+  const set = (at: number | null) => {
+    if (at === null) localStorage.removeItem(key);
+    else localStorage.setItem(key, String(at));
+    setNow(Date.now());
+    setEndsAt(at);
+  };
+  if (endsAt === null)
+    return (
+      <button type="button" className="plain-button timer" onClick={() => set(Date.now() + minutes * 60_000)}>
+        Start {minutes} min
+      </button>
+    );
+  const left = Math.max(0, Math.ceil((endsAt - now) / 1000));
+  return (
+    <span className="timer" data-over={left === 0}>
+      <b role="timer">{left === 0 ? 'Time is up' : clock(left)}</b>
+      <button type="button" className="plain-button" onClick={() => set(null)}>
+        {left === 0 ? 'Done' : 'Stop'}
+      </button>
+    </span>
+  );
+}
