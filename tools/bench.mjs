@@ -21,7 +21,7 @@ mkdirSync(out, { recursive: true });
 const { build: bundle } = await import('esbuild');
 await bundle({
   absWorkingDir: ROOT,
-  entryPoints: ['bench/routes.ts', 'bench/bareServer.ts'],
+  entryPoints: ['bench/routes.ts', 'bench/harm.ts', 'bench/bareServer.ts'],
   outdir: out,
   outExtension: { '.js': '.mjs' },
   bundle: true,
@@ -37,6 +37,33 @@ const routes = JSON.parse(spawnSync(process.execPath, [join(out, 'routes.mjs')],
 console.log(
   `  median ${routes.medianMs.toFixed(3)} ms, 95th percentile ${routes.p95Ms.toFixed(3)} ms, ${Math.round(routes.perSecond)} a second: ${verdict(routes.medianMs <= 2 && routes.perSecond >= 500)}`,
 );
+
+console.log('\nChance of harm: 60 drills on 100 000 trials (budget 1 s, and twice the same loop in C)');
+const ours = () => JSON.parse(spawnSync(process.execPath, [join(out, 'harm.mjs')], { encoding: 'utf8' }).stdout);
+const harm = ours();
+console.log(`  ${harm.ms.toFixed(0)} ms: ${verdict(harm.ms <= 1000)}`);
+const compiled = spawnSync('cc', ['-O2', '-o', join(out, 'harm'), join(ROOT, 'bench', 'harm.c'), '-lm']);
+if (compiled.status === 0) {
+  // In turns, the best of each: a busy machine then slows both.
+  const times = { ours: harm.ms, inC: Infinity };
+  let chances = [];
+  for (let turn = 0; turn < 3; turn += 1) {
+    const inC = JSON.parse(spawnSync(join(out, 'harm'), harm.args, { encoding: 'utf8' }).stdout);
+    times.inC = Math.min(times.inC, inC.ms);
+    times.ours = Math.min(times.ours, ours().ms);
+    chances = inC.chances;
+  }
+  // Two samples of a chance differ by their standard errors: five of them is never seen by luck.
+  const apart = Math.max(
+    ...chances.map(
+      (p, n) => Math.abs(p - harm.chances[n]) / Math.sqrt((2 * Math.max(p * (1 - p), 1e-5)) / harm.trials),
+    ),
+  );
+  if (apart > 5) throw new Error(`the loop in C counts something else: ${apart.toFixed(1)} standard errors apart`);
+  console.log(
+    `  in C ${times.inC.toFixed(0)} ms, ours ${(times.ours / times.inC).toFixed(2)} times that, chances within ${apart.toFixed(1)} standard errors: ${verdict(times.ours <= 2 * times.inC)}`,
+  );
+} else console.log('  no C compiler here: not compared');
 
 console.log('\nHeadless planner: 10 000 lines of drill requests, every tenth one bad');
 await bundle({

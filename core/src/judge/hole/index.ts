@@ -25,3 +25,4 @@ export { blankCase } from './blankCase.ts';
 export { shopRulesOf, type RackSettings, type ShopRules } from './shopRules.ts';
 export { questionReading } from './questionReading.ts';
 export { QUANTITIES, type QuantityId } from './quantities.ts';
+export { soundsStuck } from './soundsStuck.ts';

@@ -11,6 +11,7 @@ import { DRILL_SETS, rackDrills, tapName } from '@deep-mend/core';
 import { useMemo, useState } from 'react';
 import { ApiProblem } from '../../api/client.ts';
 import { useShop } from '../../app/ShopContext.tsx';
+import { KitLists } from './KitLists.tsx';
 import { RackExtras } from './RackExtras.tsx';
 import { RankingRules } from './RankingRules.tsx';
 
@@ -91,6 +92,7 @@ export function CribPage() {
         />
         <Typography sx={{ color: 'text.secondary' }}>{rackDrills(rules.rack).length} sizes in the rack.</Typography>
         <RackExtras settings={settings} owned={owned} units={units} change={(changes) => void change(changes)} />
+        <KitLists kit={settings.rules.kit} units={units} change={(kit) => rule({ kit })} />
       </Box>
       <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
         <Typography variant="h2">House rules</Typography>

@@ -22,6 +22,7 @@ import {
   type Option,
 } from './known/options.ts';
 import { KnownStuck } from './known/KnownStuck.tsx';
+import { StuckQuestion } from './known/StuckQuestion.tsx';
 import { ThreadField } from './known/ThreadField.tsx';
 import { ReadingField } from './ReadingField.tsx';
 import type { Draft, Drafts } from './useDrafts.ts';
@@ -85,6 +86,7 @@ export const KnownColumn = memo(function KnownColumn({
       <h2 className="panel-title" style={{ paddingBottom: 8 }}>
         What is known
       </h2>
+      <StuckQuestion file={file} readOnly={readOnly} choose={choose} />
       <ThreadField value={choices.threadId} disabled={readOnly} choose={choose} />
       {pick('parentId', 'Cut in', choices.parentId ?? '', MATERIALS, 'choose the material')}
       {pick('stuck', 'Stuck in it', choices.stuck ?? 'none', STUCK)}

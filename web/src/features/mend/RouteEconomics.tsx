@@ -14,7 +14,8 @@ export const torqueWords = (torqueNm: number | null, units: UnitSystem): string 
 export function RouteEconomics({ route, units }: { route: Route; units: UnitSystem }) {
   const words = [
     route.torqueNm === null ? null : `takes up to ${torqueWords(route.torqueNm, units)} oiled`,
-    `about ${timeWords(route.minutes)} and ${Math.round(route.cost)} by the shop’s rates`,
+    route.toFetch.length > 0 ? `not in the crib: ${route.toFetch.join(', ')}` : null,
+    `about ${timeWords(route.minutes)}${route.toFetch.length > 0 ? ' with fetching it' : ''} and ${Math.round(route.cost)} by the shop’s rates`,
     CHANGES[route.fastenerChange],
     UNDO[route.reversible],
     route.counterDrillMm === null

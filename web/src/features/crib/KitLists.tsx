@@ -1,0 +1,144 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Chip from '@mui/material/Chip';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Switch from '@mui/material/Switch';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import {
+  explainLengthProblem,
+  formatLengthWithUnit,
+  parseLength,
+  parseThread,
+  threadById,
+  UNLISTED_KIT,
+  type Kit,
+  type UnitSystem,
+} from '@deep-mend/core';
+import { useState } from 'react';
+
+/** What one list is read with: a message for the field, or the entry. */
+type Reads<T> = (text: string) => { entry: T } | { problem: string };
+
+const readThread: Reads<string> = (text) => {
+  const parsed = parseThread(text);
+  return parsed.ok
+    ? { entry: parsed.thread.id }
+    : { problem: `“${text}” was read; expected a thread, for example M8 or 3/8-16.` };
+};
+
+/** One list of what is owned. Switched off it was never made, and nothing is said to be missing. */
+function OwnedList<T extends string | number>({
+  title,
+  hint,
+  list,
+  read,
+  show,
+  onChange,
+}: {
+  title: string;
+  hint: string;
+  list: readonly T[] | null;
+  read: Reads<T>;
+  show: (entry: T) => string;
+  onChange: (list: T[] | null) => void;
+}) {
+  const [text, setText] = useState('');
+  const words = text.split(/[,;]+/).map((word) => word.trim());
+  const readings = words.filter((word) => word !== '').map(read);
+  const problem = readings.find((reading) => 'problem' in reading);
+  const add = () => {
+    if (problem || readings.length === 0) return;
+    const entries = readings.flatMap((reading) => ('entry' in reading ? [reading.entry] : []));
+    onChange([...new Set([...(list ?? []), ...entries])]);
+    setText('');
+  };
+  return (
+    <Box sx={{ display: 'grid', gap: 1 }}>
+      <FormControlLabel
+        control={<Switch checked={list !== null} onChange={(_, on) => onChange(on ? [] : null)} />}
+        label={`${title}: ${list === null ? 'not listed' : 'only these'}`}
+      />
+      {list !== null && (
+        <>
+          <Box sx={{ display: 'grid', gridTemplateColumns: '1fr auto', gap: 1, alignItems: 'start' }}>
+            <TextField
+              label={title}
+              value={text}
+              onChange={(event) => setText(event.target.value)}
+              onKeyDown={(event) => {
+                if (event.key === 'Enter') add();
+              }}
+              error={problem !== undefined}
+              helperText={problem && 'problem' in problem ? problem.problem : hint}
+            />
+            <Button
+              onClick={add}
+              disabled={problem !== undefined || readings.length === 0}
+              aria-label={`Add to ${title}`}
+            >
+              Add
+            </Button>
+          </Box>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+            {list.map((entry) => (
+              <Chip
+                key={entry}
+                label={show(entry)}
+                onDelete={() => onChange(list.filter((other) => other !== entry))}
+              />
+            ))}
+          </Box>
+        </>
+      )}
+    </Box>
+  );
+}
+
+/** Taps, coil kits and extractors that are owned: what is not on a list has to be fetched, and the time counts. */
+export function KitLists({
+  kit = UNLISTED_KIT,
+  units,
+  change,
+}: {
+  kit: Kit | undefined;
+  units: UnitSystem;
+  change: (kit: Kit) => void;
+}) {
+  const name = (id: string) => threadById(id).designation;
+  return (
+    <>
+      <Typography variant="h2">Taps, coils, extractors</Typography>
+      <OwnedList
+        title="Taps"
+        hint="several at once: M6, M8, 3/8-16"
+        list={kit.taps}
+        read={readThread}
+        show={name}
+        onChange={(taps) => change({ ...kit, taps })}
+      />
+      <OwnedList
+        title="Coil kits"
+        hint="by the screw’s thread: M6, M8"
+        list={kit.coils}
+        read={readThread}
+        show={name}
+        onChange={(coils) => change({ ...kit, coils })}
+      />
+      <OwnedList
+        title="Extractors"
+        hint={`each by the drill that goes before it: 4.5, 5.5`}
+        list={kit.extractorDrillsMm}
+        read={(text) => {
+          const parsed = parseLength(text, { bareUnit: units, minMm: 0.5, maxMm: 50 });
+          return parsed.ok ? { entry: parsed.length.mm } : { problem: explainLengthProblem(parsed.problem) };
+        }}
+        show={(mm) => `after ${formatLengthWithUnit(mm, units)}`}
+        onChange={(extractorDrillsMm) => change({ ...kit, extractorDrillsMm })}
+      />
+      <Typography sx={{ fontSize: 14, color: 'text.secondary' }}>
+        What is not on a list has to be fetched, about half a day; ranking by time sees it.
+      </Typography>
+    </>
+  );
+}
