@@ -24,7 +24,9 @@ export function MeansList({ holeId, free, file, units, readOnly, onAttempt }: Pr
   const standing = means.filter((row) => row.verdict !== 'does-not-hold');
   const out = means.filter((row) => row.verdict === 'does-not-hold');
   const first = standing[0]!;
-  const [opened, setOpened] = useState<Means['id'] | null>(first.id);
+  // Until one is opened by hand the first stands open, also when tries in vain have made another the first.
+  const [chosen, setOpened] = useState<Means['id'] | null | undefined>(undefined);
+  const opened = chosen === undefined ? first.id : chosen;
   const attempts = file.mends.find((mend) => mend.outcome === 'open')?.attempts ?? [];
   const nameOf = (id: Means['id']) => means.find((row) => row.id === id)!.title.toLowerCase();
   const tempting = stuck.what === 'dowel' ? TEMPTING_WITH_PINS : TEMPTING;
@@ -78,7 +80,10 @@ export function MeansList({ holeId, free, file, units, readOnly, onAttempt }: Pr
                         key={outcome.id}
                         size="small"
                         variant="outlined"
-                        onClick={() => onAttempt(row.id, outcome.id)}
+                        onClick={() => {
+                          onAttempt(row.id, outcome.id);
+                          setOpened(undefined);
+                        }}
                       >
                         {outcome.name}
                       </Button>
