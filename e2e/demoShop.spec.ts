@@ -30,6 +30,31 @@ test('an unsaved draft survives a reload; units switch everywhere and back', asy
   await expect(page.getByText('diameter, mm')).toBeVisible();
 });
 
+test('the crib’s own taps: a slip is told at the field, what is not there is said with the way', async ({ page }) => {
+  await page.goto(`${demo()}/crib`);
+  await page.getByLabel('Coil kits: not listed').click();
+  const kits = page.getByLabel('Coil kits', { exact: true });
+  await kits.fill('M6, M8x');
+  await expect(page.getByText('“M8x” was read; expected a thread')).toBeVisible();
+  await kits.fill('M6, 3/8-16');
+  await kits.press('Enter');
+  await expect(page.getByText('3/8-16 UNC')).toBeVisible();
+  await page.goto(demo());
+  await page
+    .getByRole('link', { name: /pulled/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: /Decide$/ }).click();
+  await page
+    .getByRole('radio', { name: /^Wire coil/ })
+    .first()
+    .click();
+  await expect(page.getByText(/not in the crib: coil tap and coils/)).toBeVisible();
+  await page.goto(`${demo()}/crib`);
+  await page.getByLabel('Coil kits: only these').click();
+  await expect(page.getByLabel('Coil kits: not listed')).toBeVisible();
+});
+
 test('a missing drill is replaced by its neighbours, on the quick line and in the routes', async ({ page }) => {
   await page.goto(`${demo()}/crib`);
   const missing = page.getByRole('combobox', { name: 'Missing' });

@@ -113,7 +113,9 @@ export function stuckLayout(input: StuckInput): StuckLayout {
   const decimals = units === 'mm' ? 1 : 3;
   const other = units === 'mm' ? 'in' : 'mm';
   const marks: { id: string; label: string; depthMm: number; kind: 'found' | 'plan' }[] = [
-    ...(stuck.proudMm === null ? [] : [{ id: 'break', label: 'break', depthMm: topMm, kind: 'found' as const }]),
+    ...(stuck.proudMm === null
+      ? []
+      : [{ id: 'break', label: proud > 0 ? 'break, proud by' : 'break', depthMm: topMm, kind: 'found' as const }]),
     ...(tipMm === null ? [] : [{ id: 'drill-stop', label: 'drill tip stops', depthMm: tipMm, kind: 'plan' as const }]),
     ...(stuck.lengthMm === null
       ? []
@@ -128,8 +130,9 @@ export function stuckLayout(input: StuckInput): StuckLayout {
   const flags: PlateFlag[] = marks.map((mark, index) => ({
     id: mark.id,
     label: mark.label,
-    main: formatLength(mark.depthMm, units, decimals),
-    other: `${formatLength(mark.depthMm, other, other === 'mm' ? 1 : 3)} ${other}`,
+    // A depth above the face is said in words, not by a sign.
+    main: formatLength(Math.abs(mark.depthMm), units, decimals),
+    other: `${formatLength(Math.abs(mark.depthMm), other, other === 'mm' ? 1 : 3)} ${other}`,
     kind: mark.kind,
     y: ys[index]!,
     textY: textYs[index]!,

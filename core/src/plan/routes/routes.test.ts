@@ -360,6 +360,30 @@ test('house rules put different ways first, and each says why', () => {
   expect(first('strongest').stripLoadN!).toBeGreaterThanOrEqual(first('least-metal').stripLoadN!);
 });
 
+test('what is not in the crib has to be fetched: half a day more, and the fastest way is one with what is there', () => {
+  const withKit = (kit: { taps: string[] | null; coils: string[] | null }) => {
+    const ranking = { rule: 'fastest' as const, weights: RANKING_WEIGHTS.fastest };
+    const rules = { ...DEFAULT_HOUSE_RULES, ranking, kit: { ...kit, extractorDrillsMm: null } };
+    // In steel a coil and a retap both hold: what is quicker decides.
+    return proposeRoutes(holeCase({ rules, parentId: 'mild-steel' })).routes;
+  };
+  const coil = (routes: Route[]) => route(routes, 'wire-coil:M8x1.25:1.5D');
+  const before = withKit({ taps: null, coils: null });
+  const without = withKit({ taps: ['M8x1.25'], coils: [] });
+  expect(coil(before).toFetch).toEqual([]);
+  expect(coil(without).toFetch).toEqual(['coil tap and coils M8 × 1.25']);
+  expect(coil(without).minutes - coil(before).minutes).toBe(240);
+  expect(coil(without).verdict).toBe(coil(before).verdict);
+  const listed = withKit({ taps: null, coils: [] });
+  expect(listed[0]!.toFetch).toEqual([]);
+  expect(listed.findIndex((row) => row.method === 'wire-coil')).toBeGreaterThan(
+    before.findIndex((row) => row.method === 'wire-coil'),
+  );
+  expect(withKit({ taps: [], coils: ['M8x1.25'] }).find((row) => row.method === 'oversize')!.toFetch[0]).toMatch(
+    / tap$/,
+  );
+});
+
 test('the next question is the unknown that changes most, and a settled hole asks nothing', () => {
   const open = sensitivity(holeCase({ edge: null, joint: { mateHole: null } }));
   expect(open[0]!.quantity).toBe('edge');

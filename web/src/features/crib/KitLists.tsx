@@ -44,6 +44,8 @@ function OwnedList<T extends string | number>({
   onChange: (list: T[] | null) => void;
 }) {
   const [text, setText] = useState('');
+  // Switched off by a slip, the list comes back with the switch.
+  const [kept, setKept] = useState<readonly T[]>([]);
   const words = text.split(/[,;]+/).map((word) => word.trim());
   const readings = words.filter((word) => word !== '').map(read);
   const problem = readings.find((reading) => 'problem' in reading);
@@ -56,7 +58,15 @@ function OwnedList<T extends string | number>({
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       <FormControlLabel
-        control={<Switch checked={list !== null} onChange={(_, on) => onChange(on ? [] : null)} />}
+        control={
+          <Switch
+            checked={list !== null}
+            onChange={(_, on) => {
+              setKept(list ?? []);
+              onChange(on ? [...kept] : null);
+            }}
+          />
+        }
         label={`${title}: ${list === null ? 'not listed' : 'only these'}`}
       />
       {list !== null && (

@@ -308,6 +308,7 @@ function MendDesk({ access }: { access: HoleAccess }) {
             />
           )}
           onAttempt={(means, outcome) => void tryMeans(means, outcome)}
+          charts={phone}
         />
       );
     if (station === 'decide' && shown.built.ok && shown.proposal && shown.route)
@@ -431,7 +432,7 @@ function MendDesk({ access }: { access: HoleAccess }) {
         </div>
         <div className="desk-plate" ref={ref}>
           {free ? (
-            <FreePlate free={free} holeDepthMm={depthMm} units={units} width={width} />
+            <FreePlate free={free} holeDepthMm={depthMm} units={units} width={width} charts={!phone} />
           ) : layout ? (
             <Plate
               layout={layout}

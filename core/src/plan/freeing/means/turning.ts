@@ -32,7 +32,9 @@ export const turnOut: JudgeMeans = (stuck) => {
       : threaded
         ? stuck.proudMm === null
           ? `whether it stands proud is not measured; a grip wants ${spokenLength(GRIP_D * d)}`
-          : `it stands ${spokenLength(Math.max(0, grip(stuck)))} proud; a grip wants ${spokenLength(GRIP_D * d)}`
+          : grip(stuck) <= 0
+            ? `nothing of it stands above the face; a grip wants ${spokenLength(GRIP_D * d)}`
+            : `it stands ${spokenLength(grip(stuck))} proud; a grip wants ${spokenLength(GRIP_D * d)}`
         : 'it is not a thing that is turned out by its end',
     steps: steps(
       `Soak it. ${tap(stuck)}`,

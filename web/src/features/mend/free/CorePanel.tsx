@@ -14,6 +14,7 @@ import {
 import { Figure } from '../../../kit/Figure.tsx';
 import { More, Pick } from '../known/fields.tsx';
 import type { FreeProps } from './FreePanel.tsx';
+import { HarmPlates } from './HarmPlates.tsx';
 
 const named = (rows: readonly { id: string; name: string }[]) =>
   rows.map(({ id, name }) => ({ value: id, text: name }));
@@ -28,12 +29,12 @@ const ADVICE = {
   stop: 'Stop',
 } as const;
 
-type Props = Pick<FreeProps, 'free' | 'units' | 'readOnly' | 'choose' | 'reading'> & {
+type Props = Pick<FreeProps, 'free' | 'units' | 'readOnly' | 'choose' | 'reading' | 'charts'> & {
   question: Omit<HarmInput, 'random'>;
 };
 
 /** Drilling to the core: the chance of harm with this set-up, what another would buy, and the numbers at the machine. */
-export function CorePanel({ free, units, readOnly, choose, reading, question }: Props) {
+export function CorePanel({ free, units, readOnly, choose, reading, charts, question }: Props) {
   const { stuck, drilling, harm, best, plan, step } = free;
   const length = (mm: number, decimals?: number) => formatLengthWithUnit(mm, units, decimals);
   const nameOf = (mm: number) => rackDrills(stuck.rack).find((drill) => drill.diameterMm === mm)?.id ?? length(mm);
@@ -79,6 +80,7 @@ export function CorePanel({ free, units, readOnly, choose, reading, question }: 
           />
         </div>
       )}
+      {charts && <HarmPlates free={free} units={units} />}
       {plan && (
         <table className="free-table">
           <thead>

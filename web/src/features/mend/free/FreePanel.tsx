@@ -14,6 +14,8 @@ export interface FreeProps {
   choose: Choose;
   reading: (quantity: QuantityId) => ReactNode;
   onAttempt: (means: Means['id'], outcome: Attempt['outcome']) => void;
+  /** Whether the charts stand here. */
+  charts: boolean;
 }
 
 /** What to try first and what not, and the numbers of a core drilling. */

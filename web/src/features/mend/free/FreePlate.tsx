@@ -2,11 +2,11 @@ import type { UnitSystem } from '@deep-mend/core';
 import { PLATE } from '../../../app/theme.ts';
 import { StuckSection } from '../../../drawing/StuckSection.tsx';
 import { stuckLayout } from '../../../drawing/stuckLayout.ts';
-import { EndView } from './EndView.tsx';
-import { HarmChart } from './HarmChart.tsx';
+import { HarmPlates } from './HarmPlates.tsx';
 import type { FreePlan } from './useFreePlan.ts';
 
-const SECTION_HEIGHT = 330;
+/** Height of the section beside a panel, and above it on a narrow page, where the words must stay in sight. */
+const SECTION_HEIGHT = { wide: 330, narrow: 240 } as const;
 
 /** What sticks in the hole, drawn where it is; under it the chances of every drill, and where its centre may end up. */
 export function FreePlate({
@@ -14,13 +14,16 @@ export function FreePlate({
   holeDepthMm,
   units,
   width,
+  charts,
 }: {
   free: FreePlan;
   holeDepthMm: number | null;
   units: UnitSystem;
   width: number;
+  /** False where the page is narrow: they then stand beside the numbers of the drilling. */
+  charts: boolean;
 }) {
-  const { stuck, window, plan, drilling, question, harm, best, drilledMm } = free;
+  const { stuck, window, plan, drilling } = free;
   const layout =
     width > 0
       ? stuckLayout({
@@ -31,7 +34,7 @@ export function FreePlate({
           offsetMm: drilling.measuredOffset?.mm ?? 0,
           units,
           width,
-          height: SECTION_HEIGHT,
+          height: charts ? SECTION_HEIGHT.wide : SECTION_HEIGHT.narrow,
         })
       : null;
   return (
@@ -45,18 +48,7 @@ export function FreePlate({
           />
         )}
       </div>
-      {question && harm.drills && (
-        <div className="harm-plates">
-          <HarmChart
-            drills={harm.drills}
-            window={window}
-            recommendedMm={best?.drillMm ?? null}
-            withVoid={question.voidMm !== null}
-            units={units}
-          />
-          <EndView window={window} drillMm={best?.drillMm ?? drilledMm ?? window.rootMm / 2} pointsMm={harm.pointsMm} />
-        </div>
-      )}
+      {charts && <HarmPlates free={free} units={units} />}
     </>
   );
 }

@@ -13,7 +13,7 @@ export const OUTCOMES = [
 ] as const;
 
 /** What a mechanic is tempted to reach for: said first where it would do harm here. */
-const TEMPTING: readonly Means['id'][] = ['extractor', 'weld-nut', 'core-peel', 'left-hand-drill', 'turn-out'];
+const TEMPTING: readonly Means['id'][] = ['extractor', 'weld-nut', 'core-peel', 'left-hand-drill'];
 const TEMPTING_WITH_PINS: readonly Means['id'][] = ['pull', 'drive-through', 'weld-nut'];
 
 type Props = Pick<FreeProps, 'holeId' | 'free' | 'file' | 'units' | 'readOnly' | 'onAttempt'>;
