@@ -25,6 +25,7 @@ spawnSync(process.execPath, [join(ROOT, 'demo', 'dist', 'seed.mjs'), server.url]
 const find = async (path, test) => (await (await fetch(`${server.url}/api/v1${path}`)).json()).items.find(test);
 const open = (what) => find('/mends?limit=100', (hole) => hole.what.startsWith(what));
 const gear = await open('pulled out');
+const snapped = await open('stud snapped');
 const winch = await open('stripped, found');
 const head = await open('stud pulled');
 const twice = await find('/mends?state=closed&limit=100', (hole) => hole.repairs === 2);
@@ -51,8 +52,7 @@ const SHOTS = [
   ['charts', '/desk/charts?sheet=british'],
   ['crib', '/crib'],
   ['phone', `/mend/${gear.id}/decide`, { viewport: { width: 390, height: 844 } }],
-  // Last: it changes the hole that the others show.
-  ['free', `/mend/${gear.id}/measure`, { stuck: 'stud' }],
+  ['free', `/mend/${snapped.id}/free`, { wait: 'half the projection' }],
 ];
 for (const [name, path, options = {}] of SHOTS) {
   const page = await browser.newPage({
@@ -68,12 +68,9 @@ for (const [name, path, options = {}] of SHOTS) {
     const asked = page.getByRole('button', { name: 'Cut it' });
     if (await asked.isVisible()) await asked.click();
   }
-  if (options.stuck) {
-    await page.getByText('Repaired or tried before').click();
-    await page.getByLabel('Stuck in it').selectOption(options.stuck);
-    await page.getByRole('button', { name: /Free$/ }).click();
-    await page.getByText('Largest safe drill').waitFor();
-    await page.locator('figure').scrollIntoViewIfNeeded();
+  if (options.wait) {
+    await page.getByText(options.wait, { exact: true }).waitFor();
+    await page.getByText('…', { exact: true }).waitFor({ state: 'detached' });
   }
   await page.evaluate(() => document.fonts.ready);
   await page.screenshot({ path: join(out, `${name}.png`) });

@@ -265,7 +265,7 @@ export const HoleSummary = z
     generation: z.number().int(),
     repairs: z.number().int(),
     openMendId: Id.nullable(),
-    station: z.enum(['measure', 'decide', 'prepare', 'prove']).nullable(),
+    station: z.enum(['measure', 'free', 'decide', 'prepare', 'prove']).nullable(),
     what: z.string().nullable(),
     lastOutcome: z.enum(['mended', 'given-up', 'sent-out']).nullable(),
     updatedAt: Moment,

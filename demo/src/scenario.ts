@@ -65,7 +65,38 @@ export const ASSETS: readonly DemoAsset[] = [
           ...plain(2, 4),
         ],
       },
-      { name: 'Head, exhaust side', threadId: 'M10x1.5', holes: plain(1, 4) },
+      {
+        name: 'Head, exhaust side',
+        threadId: 'M10x1.5',
+        holes: [
+          ...plain(1, 1),
+          {
+            name: 'Hole 2',
+            mends: [
+              {
+                what: 'stud snapped taking the manifold off',
+                daysAgo: 1,
+                by: 'Mechanic A',
+                choices: {
+                  threadId: 'M10x1.5',
+                  parentId: 'grey-iron',
+                  kind: 'blind',
+                  fastenerClassId: '10.9',
+                  edgeName: 'water',
+                  stuck: 'stud',
+                  stuckWhy: 'rust',
+                  access: 'in-place',
+                  coreStart: 'bush',
+                  coreHold: 'guide',
+                },
+                readings: { sunk: '6 mm', 'stuck-length': '20 mm', depth: '30 mm', edge: '13 mm' },
+                ending: 'measure',
+              },
+            ],
+          },
+          ...plain(3, 4),
+        ],
+      },
       {
         name: 'Timing cover',
         threadId: 'M6x1',

@@ -82,7 +82,8 @@ test('a 6 mm pin: M4 leaves 1.0 and M3 1.5 mm of wall, less the offset; the smal
 });
 
 test('levers: what would help is offered, what is already there is not', () => {
-  const ids = (now: Parameters<typeof leversOf>[0]) => leversOf(now).map((row) => row.id);
+  const ids = (...now: Parameters<typeof leversOf>) => leversOf(...now).map((row) => row.id);
+  expect(ids({ start: 'punched', hold: 'freehand' }, 'in-place')).toEqual(['bush', 'guide', 'short']);
   expect(ids({ start: 'punched', hold: 'freehand' })).toEqual(['bush', 'bench', 'bush-bench', 'mill', 'short']);
   expect(ids({ start: 'bush', hold: 'bench-drill' })).toEqual(['mill', 'short']);
   expect(ids({ start: 'punched', hold: 'mill', measuredOffset: { mm: 0.1, halfWidthMm: 0.05 } })).toEqual(['short']);

@@ -1,5 +1,6 @@
 import { HOLDS, STARTS } from './chanceOfHarm.ts';
 import { USUAL_PROJECTION_MM, type CoreDrilling } from './harmInput.ts';
+import type { Access } from './StuckCase.ts';
 
 /** One change of the set-up, to see what it would buy. */
 export interface Lever {
@@ -10,20 +11,27 @@ export interface Lever {
 
 /**
  * What could be done better than now: a bush, a bench drill, both, a located mill, half the projection. Only those that change
- * something; a measured offset leaves nothing for a better start to buy.
+ * something; a measured offset leaves nothing for a better start to buy, and what is worked on in place goes on no machine.
  * @example leversOf({ start: 'punched', hold: 'freehand' }).map((row) => row.id) // ['bush', 'bench', 'bush-bench', 'mill', 'short']
  */
-export function leversOf(now: CoreDrilling): Lever[] {
+export function leversOf(now: CoreDrilling, access: Access = 'bench'): Lever[] {
+  const machine = access === 'bench';
   const sigmaStart = STARTS.find((row) => row.id === now.start)!.sigmaMm;
   const sigmaHold = HOLDS.find((row) => row.id === now.hold)!.sigmaDeg;
   const better = {
     start: now.measuredOffset ? false : sigmaStart > STARTS.find((row) => row.id === 'bush')!.sigmaMm,
-    bench: sigmaHold > HOLDS.find((row) => row.id === 'bench-drill')!.sigmaDeg,
-    mill: sigmaHold > HOLDS.find((row) => row.id === 'mill')!.sigmaDeg,
+    bench: machine && sigmaHold > HOLDS.find((row) => row.id === 'bench-drill')!.sigmaDeg,
+    mill: machine && sigmaHold > HOLDS.find((row) => row.id === 'mill')!.sigmaDeg,
   };
   const rows: (Lever & { helps: boolean })[] = [
     { id: 'bush', name: 'a guide bush', drilling: { ...now, start: 'bush' }, helps: better.start },
     { id: 'bench', name: 'a bench drill', drilling: { ...now, hold: 'bench-drill' }, helps: better.bench },
+    {
+      id: 'guide',
+      name: 'a guide block',
+      drilling: { ...now, hold: 'guide' },
+      helps: !machine && sigmaHold > HOLDS.find((row) => row.id === 'guide')!.sigmaDeg,
+    },
     {
       id: 'bush-bench',
       name: 'both',

@@ -7,6 +7,8 @@ import { fileOf, readHole } from './readHole.ts';
 function station(file: HoleFile): string | null {
   const mend = file.mends.find((entry) => entry.outcome === 'open');
   if (!mend) return null;
+  // Whatever else was planned: nothing goes on while something is stuck.
+  if ((file.choices.stuck ?? 'none') !== 'none') return 'free';
   if (mend.results) return 'prove';
   if (mend.plan) return 'prepare';
   const { choices, live } = file;

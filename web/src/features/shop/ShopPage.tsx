@@ -12,10 +12,11 @@ import { StartMend } from '../../kit/StartMend.tsx';
 import { Empty, Failed, Loading } from '../../kit/states.tsx';
 
 /** The order in which a shop looks at its holes: what is at the machine first. */
-const STATION_ORDER = ['prove', 'prepare', 'decide', 'measure'] as const;
+const STATION_ORDER = ['prove', 'prepare', 'free', 'decide', 'measure'] as const;
 const STATION_WORDS = {
   prove: 'Cut, waiting for proof',
   prepare: 'Planned, ready for the machine',
+  free: 'Something is stuck in it',
   decide: 'Measured, waiting for a decision',
   measure: 'Waiting for readings',
 } as const;

@@ -130,7 +130,7 @@ export function CorePanel({ free, units, readOnly, choose, reading, charts, ques
             </tr>
           </thead>
           <tbody>
-            {leversOf(drilling).map((lever) => (
+            {leversOf(drilling, stuck.access).map((lever) => (
               <tr key={lever.id}>
                 <td>{lever.name}</td>
                 <td>

@@ -46,7 +46,10 @@ export function useFreePlan(
       peels && stuck
         ? {
             input: harmInput(stuck, drilling),
-            levers: leversOf(drilling).map((lever) => ({ id: lever.id, input: harmInput(stuck, lever.drilling) })),
+            levers: leversOf(drilling, stuck.access).map((lever) => ({
+              id: lever.id,
+              input: harmInput(stuck, lever.drilling),
+            })),
           }
         : null,
     [peels, stuck, drilling],
