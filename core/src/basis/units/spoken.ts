@@ -7,9 +7,16 @@ const N_PER_LBF = 4.4482216152605;
 
 /** A length inside a sentence. @example spokenLength(8.25) // '⟦mm:8.25⟧' */
 export function spokenLength(mm: number): string {
-  // Hundreds of these are made with every keystroke, and toFixed is slow.
-  return `⟦mm:${Math.round(mm * 1e4) / 1e4}⟧`;
+  // Hundreds of these are made with every keystroke, most of them again, and writing a number out is slow.
+  const known = SPOKEN.get(mm);
+  if (known !== undefined) return known;
+  const words = `⟦mm:${Math.round(mm * 1e4) / 1e4}⟧`;
+  if (SPOKEN.size >= MOST_SPOKEN) SPOKEN.clear();
+  SPOKEN.set(mm, words);
+  return words;
 }
+const SPOKEN = new Map<number, string>();
+const MOST_SPOKEN = 5000;
 
 /** A few thousandths of a millimetre inside a sentence, where hundredths would read as nothing. */
 export function spokenFine(mm: number): string {

@@ -52,7 +52,18 @@ export const bushWallMm = (inside: Thread, outside: Thread): number =>
  * Fine threads that a bush with this wall could have outside, smallest first: of the thread's own system, metric for the rest.
  * @example outsideThreads(threadById('M8x1.25'), leastBushWallMm(8))[0].id // 'M12x1.5'
  */
-export function outsideThreads(inside: Thread, wallMm: number): Thread[] {
+export function outsideThreads(inside: Thread, wallMm: number): readonly Thread[] {
+  if (inside.family === 'custom') return findOutside(inside, wallMm);
+  const key = `${inside.id} ${wallMm}`;
+  const known = OUTSIDE.get(key) ?? findOutside(inside, wallMm);
+  OUTSIDE.set(key, known);
+  return known;
+}
+
+// Asked again with every keystroke; threads and least walls are few. Custom threads are not kept: there is no end to them.
+const OUTSIDE = new Map<string, readonly Thread[]>();
+
+function findOutside(inside: Thread, wallMm: number): Thread[] {
   const series = FINE[inside.family] ?? METRIC_FINE;
   return series
     .flatMap((name) => threadsOf(name).filter((t) => bushWallMm(inside, t) >= wallMm - 1e-9))

@@ -110,7 +110,7 @@ export interface Route {
 }
 
 /** A route before ranking. */
-export type ProposedRoute = Omit<Route, 'because'>;
+type ProposedRoute = Omit<Route, 'because'>;
 
 /** What one method proposes; the rest is the same for all and filled in once. */
 export type BareRoute = Omit<

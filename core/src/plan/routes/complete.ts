@@ -4,7 +4,7 @@ import { USUAL_RATES } from '../../judge/hole/index.ts';
 import { NUT_FACTOR } from '../../judge/strength/index.ts';
 import { sharedChecks } from './checks/sharedChecks.ts';
 import { metalReserve } from './metalReserve.ts';
-import type { BareRoute, ProposedRoute } from './Route.ts';
+import type { BareRoute, Route } from './Route.ts';
 import type { RouteContext } from './RouteContext.ts';
 import { FETCH_MINUTES, toFetch } from './toFetch.ts';
 import { METHOD_TRAITS } from './traits.ts';
@@ -40,7 +40,7 @@ function lengthNote({ hole }: RouteContext, route: BareRoute): string[] {
 }
 
 /** Fills in what is the same for every method: shared checks, verdict, metal, economics, and what may be bored clear. */
-export function complete(context: RouteContext, route: BareRoute): ProposedRoute {
+export function complete(context: RouteContext, route: BareRoute): Route {
   const { hole } = context;
   const traits = METHOD_TRAITS[route.method];
   const checks = worstFirst([...route.checks, ...sharedChecks(context, route, traits)]);
@@ -49,7 +49,8 @@ export function complete(context: RouteContext, route: BareRoute): ProposedRoute
   const counterMm = counterDrillMm(context, route);
   const keptMm = counterMm === null ? 0 : route.engagementMm - counterMm;
   // Field by field, not by spreading: fourteen methods give fourteen shapes of object, and a spread of many shapes cost an
-  // eighth of the whole proposal. Every route has one shape from here on.
+  // eighth of the whole proposal. Every route has one shape from here on; `afterwards` and
+  // `because` are filled in when all routes are known.
   return {
     id: route.id,
     method: route.method,
@@ -90,17 +91,21 @@ export function complete(context: RouteContext, route: BareRoute): ProposedRoute
             ...lengthNote(context, route),
             `more thread than ${spokenLength(keptMm)} buys nothing: the first ${spokenLength(counterMm)} may be counter-drilled clear, the screw still reaches`,
           ],
+    because: '',
   };
 }
 
-/** What could still be done in the same hole after each route: routes that stand and take more metal, least first. */
-export function withAfterwards(routes: readonly ProposedRoute[]): ProposedRoute[] {
+/** Fills in what could still be done in the same hole after each route: routes that stand and take more metal, least first. */
+export function fillAfterwards(routes: readonly Route[]): void {
   const standing = routes
     .filter((route) => compareVerdicts(route.verdict, 'does-not-hold') < 0)
     .sort((a, b) => a.cut.outermostMm - b.cut.outermostMm);
-  return routes.map((route) => {
-    const larger = standing.filter((other) => other.cut.outermostMm > route.cut.outermostMm + 0.05);
-    const titles = [...new Set(larger.map((other) => METHOD_TRAITS[other.method].name))];
-    return { ...route, afterwards: titles.slice(0, 3) };
-  });
+  for (const route of routes) {
+    const names = new Set<string>();
+    for (const other of standing) {
+      if (names.size === 3) break;
+      if (other.cut.outermostMm > route.cut.outermostMm + 0.05) names.add(METHOD_TRAITS[other.method].name);
+    }
+    route.afterwards = [...names];
+  }
 }

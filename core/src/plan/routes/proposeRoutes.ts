@@ -1,7 +1,7 @@
 import type { HoleCase } from '../../judge/hole/index.ts';
 import { assess, type Assessment } from '../../judge/damage/index.ts';
 import { coilIsMadeFor } from '../../facts/inserts/index.ts';
-import { complete, withAfterwards } from './complete.ts';
+import { complete, fillAfterwards } from './complete.ts';
 import { cleanUp } from './methods/cleanUp.ts';
 import { keyedBush } from './methods/keyedBush.ts';
 import { bondedStud } from './methods/bondedStud.ts';
@@ -75,5 +75,6 @@ export function proposeRoutes(hole: HoleCase): Proposal {
     if (routes.length === 0) notOffered.push({ method, because: whyNothing(method, hole) });
     return routes.map((route) => complete(context, route));
   });
-  return { assessment, routes: rankRoutes(withAfterwards(proposed), hole.thread.majorMm, hole.rules), notOffered };
+  fillAfterwards(proposed);
+  return { assessment, routes: rankRoutes(proposed, hole.thread.majorMm, hole.rules), notOffered };
 }

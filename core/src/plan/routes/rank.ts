@@ -1,25 +1,25 @@
 import { compareVerdicts } from '../../basis/checks/index.ts';
 import { spokenLength } from '../../basis/units/index.ts';
 import { RANKING_WEIGHTS, type HouseRules, type RankingWeights } from '../../judge/hole/index.ts';
-import { METHOD_IDS, type ProposedRoute, type Route } from './Route.ts';
+import { METHOD_IDS, type Route } from './Route.ts';
 
 /** Routes that leave a thread in the hole come before those that do not, whatever they weigh. */
 const LAST_RESORTS: readonly string[] = ['leave-it', 'bonded-stud', 'move-hole', 'weld', 'send-out'];
 const SAME_SCORE = 0.0006;
 
 /** Whether a route asks the next hand to read a thread of the other system. */
-function changesSystem(route: ProposedRoute): number {
+function changesSystem(route: Route): number {
   return route.checks.some((check) => check.id === 'system') ? 1 : 0;
 }
 
-const lastResort = (route: ProposedRoute) => (LAST_RESORTS.includes(route.method) ? 1 : 0);
+const lastResort = (route: Route) => (LAST_RESORTS.includes(route.method) ? 1 : 0);
 
 /** A day's work and a part's worth of cost: what counts as 1 in a weighing (our yardstick, not a limit). */
 const DAY_MINUTES = 480;
 const COST_YARDSTICK = 500;
 
 /** What a ranking weighs of one route, each from 0 (best) to about 1 (worst). */
-export function criteriaOf(route: ProposedRoute, asMadeMm: number): RankingWeights {
+export function criteriaOf(route: Route, asMadeMm: number): RankingWeights {
   return {
     metal: (route.cut.outermostMm - asMadeMm) / asMadeMm,
     fastener: { kept: 0, longer: 0.5, new: 1 }[route.fastenerChange],
@@ -46,7 +46,7 @@ const WINS: Readonly<Record<Exclude<keyof RankingWeights, 'metal'>, string>> = {
 };
 
 interface Weighed {
-  route: ProposedRoute;
+  route: Route;
   criteria: RankingWeights;
   score: number;
   last: number;
@@ -79,7 +79,7 @@ function becauseOver({ route, criteria }: Weighed, next: Weighed | undefined, we
  * resorts after the rest, own thread system, the rule's weighted score, the method that does less, the shorter insert.
  * Feasibility is not touched: ruled-out routes come last, with their failed checks.
  */
-export function rankRoutes(routes: readonly ProposedRoute[], asMadeMm: number, rules: HouseRules): Route[] {
+export function rankRoutes(routes: readonly Route[], asMadeMm: number, rules: HouseRules): Route[] {
   const weights = rules.ranking?.weights ?? RANKING_WEIGHTS['least-metal'];
   const weighed = routes.map((route): Weighed => {
     const criteria = criteriaOf(route, asMadeMm);
@@ -102,8 +102,8 @@ export function rankRoutes(routes: readonly ProposedRoute[], asMadeMm: number, r
       (a.route.insertLengthD ?? 0) - (b.route.insertLengthD ?? 0) ||
       (a.route.id < b.route.id ? -1 : 1),
   );
-  return weighed.map((entry, index) => ({
-    ...entry.route,
-    because: becauseOver(entry, weighed[index + 1], weights),
-  }));
+  return weighed.map((entry, index) => {
+    entry.route.because = becauseOver(entry, weighed[index + 1], weights);
+    return entry.route;
+  });
 }

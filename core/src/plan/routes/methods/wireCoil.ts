@@ -7,6 +7,7 @@ import {
   type Drilling,
   type RackDrill,
   type TapDrill,
+  type Rack,
 } from '../../../facts/drills/index.ts';
 import {
   COIL_LENGTHS_D,
@@ -52,16 +53,35 @@ function asCoilDrill(hole: CoilHole, drill: RackDrill, drilling: Drilling | unde
 }
 
 /** Low end of the limits in soft parents, high end in tough ones; the thread's own system first among equals. */
-function chooseCoilDrill(hole: HoleCase, coil: CoilHole): { best: TapDrill | null; substitutes: TapDrill[] } {
-  const near = rackDrills(hole.rack)
+interface CoilDrills {
+  best: TapDrill | null;
+  substitutes: TapDrill[];
+}
+
+// Five lengths of coil ask for one drill, and the next keystroke for it again: a rack is immutable.
+const COIL_DRILLS = new WeakMap<Rack, Map<string, CoilDrills>>();
+
+function chooseCoilDrill({ rack, parent }: HoleCase, coil: CoilHole): CoilDrills {
+  const ofRack = COIL_DRILLS.get(rack) ?? new Map<string, CoilDrills>();
+  COIL_DRILLS.set(rack, ofRack);
+  const tough = parent.cutting === 'tough';
+  if (coil.thread.family === 'custom') return findCoilDrill(rack, tough, coil);
+  const key = `${coil.thread.id} ${tough}`;
+  const known = ofRack.get(key) ?? findCoilDrill(rack, tough, coil);
+  ofRack.set(key, known);
+  return known;
+}
+
+function findCoilDrill(rack: Rack, tough: boolean, coil: CoilHole): CoilDrills {
+  const near = rackDrills(rack)
     .filter((drill) => Math.abs(drill.diameterMm - coil.minorMinMm) < 0.6)
-    .map((drill) => asCoilDrill(coil, drill, hole.rack.drilling));
+    .map((drill) => asCoilDrill(coil, drill, rack.drilling));
   const fit = near.filter((d) => d.judgement === 'fits');
   const native = coil.thread.family === 'metric' ? 'mm' : 'in';
   const inSystem = fit.filter((d) => d.drill.system === native);
   const pool = inSystem.length > 0 ? inSystem : fit;
   const safe = pool.filter((d) => d.expectedBoreMm <= coil.minorMaxMm);
-  const best = hole.parent.cutting === 'tough' ? (safe[safe.length - 1] ?? pool[0] ?? null) : (pool[0] ?? null);
+  const best = tough ? (safe[safe.length - 1] ?? pool[0] ?? null) : (pool[0] ?? null);
   const others = near.filter((d) => d.drill.id !== best?.drill.id);
   return {
     best,
