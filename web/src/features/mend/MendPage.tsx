@@ -13,7 +13,6 @@ import {
   type MeansId,
   threadById,
   type HoleChoices,
-  type ParsedLength,
   type QuantityId,
   type RecordedResult,
 } from '@deep-mend/core';
@@ -41,7 +40,8 @@ import { ReadingField } from './ReadingField.tsx';
 import { ReplanDialog } from './ReplanDialog.tsx';
 import { StationRail } from './StationRail.tsx';
 import { isStation, STATIONS, type StationId } from './stations.ts';
-import { readDraft, readHalfWidth, useDrafts, type Draft } from './useDrafts.ts';
+import { useDrafts, type Draft } from './useDrafts.ts';
+import { useRecord } from './useRecord.ts';
 import { useHole, type HoleAccess } from '../../kit/useHole.ts';
 import { useLiveCase } from './useLiveCase.ts';
 import { useSensitivity } from './useSensitivity.ts';
@@ -168,38 +168,7 @@ function MendDesk({ access }: { access: HoleAccess }) {
     void guarded(() => access.append('choice', payload));
   }) as Choose;
 
-  const recordOnce = async (quantity: QuantityId, draft: Draft, length: ParsedLength, halfWidthMm: number) => {
-    const { text, notation, mm } = length;
-    const payload = { quantity, text, notation, mm, halfWidthMm, instrument: draft.instrument };
-    const entry = file.live[quantity];
-    const same =
-      entry && entry.mm === mm && entry.halfWidthMm === halfWidthMm && entry.instrument === payload.instrument;
-    if (!same) await access.append('reading', payload);
-    clearDraft(quantity, draft);
-  };
-  // Enter, leaving the field and planning may all record the same draft before the page has drawn its answer: the
-  // draft object is what was typed, so it is sent once. A refused one may be sent again.
-  const sent = useRef(new WeakMap<Draft, Promise<void>>());
-  /** Records a draft if it can be read and says something new. */
-  const record = async (quantity: QuantityId, draft: Draft): Promise<void> => {
-    const length = readDraft(quantity, draft, units);
-    const doubt = readHalfWidth(draft);
-    if (!length.ok || !doubt.ok) return undefined;
-    const before = sent.current.get(draft);
-    if (before) return before;
-    const now = recordOnce(quantity, draft, length.length, doubt.length.mm).catch((error: unknown) => {
-      sent.current.delete(draft);
-      throw error;
-    });
-    sent.current.set(draft, now);
-    return now;
-  };
-  const commit = useStable((quantity: QuantityId) => {
-    const draft = drafts[quantity];
-    if (!draft) return;
-    if (draft.text.trim() === '') clearDraft(quantity, draft);
-    else void guarded(() => record(quantity, draft));
-  });
+  const { record, commit } = useRecord({ file, drafts, units, access, clearDraft, guarded });
 
   /** What was tried and what came of it. Once it is out, what the drill should have left is typed in, to be measured. */
   const tryMeans = async (means: MeansId, outcome: Attempt['outcome']) => {

@@ -18,6 +18,8 @@ import { HarmPlates } from './HarmPlates.tsx';
 
 const named = (rows: readonly { id: string; name: string }[]) =>
   rows.map(({ id, name }) => ({ value: id, text: name }));
+const START_OPTIONS = named(STARTS);
+const HOLD_OPTIONS = named(HOLDS);
 const LIMITS = [
   { value: 'nominal', text: 'as designed' },
   { value: 'class', text: 'bored to its class limit' },
@@ -145,8 +147,8 @@ export function CorePanel({ free, units, readOnly, choose, reading, charts, ques
           </tbody>
         </table>
       )}
-      {pick('coreStart', 'The drill starts', drilling.start, named(STARTS))}
-      {pick('coreHold', 'It is kept square by', drilling.hold, named(HOLDS))}
+      {pick('coreStart', 'The drill starts', drilling.start, START_OPTIONS)}
+      {pick('coreHold', 'It is kept square by', drilling.hold, HOLD_OPTIONS)}
       {reading('core-bore')}
       {reading('core-offset')}
       <More title="More about the drilling" filled={drilling.limit === 'class' || drilling.boredMm !== null}>

@@ -3,6 +3,9 @@ import type { ReactNode } from 'react';
 import { More, NumberField, Pick, Tick, type Choose } from './fields.tsx';
 
 const rows = (list: readonly { id: string; name: string }[]) => list.map(({ id, name }) => ({ value: id, text: name }));
+// Made once: a memoised field sleeps only while its options stay the same object.
+const FACES = rows(BREAK_FACES);
+const PLACES = rows(ACCESSES);
 const DRIVES = [
   { value: 'none', text: 'none left' },
   { value: 'damaged', text: 'damaged' },
@@ -39,7 +42,7 @@ export function KnownStuck({
             field="stuckFace"
             label="Its face is"
             value={choices.stuckFace ?? 'flat'}
-            options={rows(BREAK_FACES)}
+            options={FACES}
             disabled={readOnly}
             choose={choose}
           />
@@ -85,7 +88,7 @@ export function KnownStuck({
             field="access"
             label="The part is"
             value={choices.access ?? 'bench'}
-            options={rows(ACCESSES)}
+            options={PLACES}
             disabled={readOnly}
             choose={choose}
           />

@@ -1,0 +1,63 @@
+import { blankStuck, corePlan, coreWindow, parentById, threadById, type StuckCase } from '@deep-mend/core';
+import { stuckLayout } from './stuckLayout.ts';
+
+const m10 = threadById('M10x1.5');
+const window = coreWindow(m10, 'nominal');
+const stud: StuckCase = { ...blankStuck('stud', m10, parentById('grey-iron')), proudMm: -6, lengthMm: 20 };
+const layout = (stuck: StuckCase, changes: Partial<Parameters<typeof stuckLayout>[0]> = {}) =>
+  stuckLayout({
+    stuck,
+    window,
+    holeDepthMm: 30,
+    plan: corePlan(stuck, window, 7.5, 0),
+    offsetMm: 0,
+    units: 'mm',
+    width: 628,
+    height: 330,
+    ...changes,
+  });
+const numbers = (path: string) =>
+  [...path.matchAll(/[ML](-?[\d.]+) (-?[\d.]+)/g)].map((m) => [Number(m[1]), Number(m[2])] as const);
+
+test('every depth has its flag, in order, none on another, and on the rule where it belongs', () => {
+  const drawn = layout(stud);
+  expect(drawn.flags.map((flag) => [flag.id, flag.main])).toEqual([
+    ['break', '6.0'],
+    ['drill-stop', '24.0'],
+    ['stuck-end', '26.0'],
+    ['bottom', '30.0'],
+  ]);
+  for (const flag of drawn.flags) expect(flag.y).toBeCloseTo(drawn.faceY + Number(flag.main) * drawn.scale, 6);
+  drawn.flags.slice(1).forEach((flag, n) => expect(flag.textY - drawn.flags[n]!.textY).toBeGreaterThanOrEqual(34.9));
+});
+
+test('what is not measured has no flag; what stands proud says so in words and pushes the face down', () => {
+  const unknown = layout({ ...stud, proudMm: null, lengthMm: null }, { holeDepthMm: null, plan: null });
+  expect(unknown.flags).toEqual([]);
+  const proud = layout({ ...stud, proudMm: 4 });
+  expect(proud.flags[0]).toMatchObject({ id: 'break', label: 'break, proud by', main: '4.0' });
+  expect(proud.faceY).toBeGreaterThan(layout(stud).faceY);
+});
+
+test('the last drill is to scale, on its offset, its tip at the stop; everything stays on the plate', () => {
+  const drawn = layout(stud, { offsetMm: 0.5 });
+  const points = numbers(drawn.drillPaths.find((drill) => drill.last)!.d);
+  const xs = points.map(([x]) => x);
+  expect((Math.max(...xs) - Math.min(...xs)) / drawn.scale).toBeCloseTo(7.5, 1);
+  expect((Math.max(...xs) + Math.min(...xs)) / 2 - drawn.axisX).toBeCloseTo(0.5 * drawn.scale, 1);
+  expect(Math.max(...points.map(([, y]) => y))).toBeCloseTo(drawn.yOf(24), 1);
+  for (const width of [366, 628, 900]) {
+    const at = layout(stud, { width });
+    for (const [x, y] of numbers(`${at.holePath}${at.stuckPath}`)) {
+      expect(x).toBeGreaterThan(at.rule.x + at.rule.width);
+      expect(x).toBeLessThan(width);
+      expect(y).toBeLessThan(at.height);
+    }
+  }
+});
+
+test('a dowel has no thread: its sides are straight', () => {
+  const xs = new Set(numbers(layout({ ...stud, what: 'dowel' }, { plan: null }).holePath).map(([x]) => x.toFixed(1)));
+  // Two sides and the point of the drilled end.
+  expect(xs.size).toBe(3);
+});
