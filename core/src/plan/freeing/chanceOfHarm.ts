@@ -127,20 +127,25 @@ export function threadLostShare(boreRadiusMm: number, offsetMm: number, window: 
   const height = majorMm / 2 - crest;
   let lost = 0;
   for (let step = 0; step < LOST_STEPS; step += 1) {
-    const angle = (2 * Math.PI * (step + 0.5)) / LOST_STEPS;
-    const side = offsetMm * Math.sin(angle);
-    const reach = offsetMm * Math.cos(angle) + Math.sqrt(Math.max(0, boreRadiusMm * boreRadiusMm - side * side));
+    const side = offsetMm * LOST_SINES[step]!;
+    const reach = offsetMm * LOST_COSINES[step]! + Math.sqrt(Math.max(0, boreRadiusMm * boreRadiusMm - side * side));
     lost += Math.min(1, Math.max(0, (reach - crest) / height));
   }
   return lost / LOST_STEPS;
 }
 const LOST_STEPS = 72;
+const LOST_ANGLES = Array.from({ length: LOST_STEPS }, (_, step) => (2 * Math.PI * (step + 0.5)) / LOST_STEPS);
+const LOST_SINES = Float64Array.from(LOST_ANGLES, Math.sin);
+const LOST_COSINES = Float64Array.from(LOST_ANGLES, Math.cos);
+
+/** Halvings of the major: to a millionth of a millimetre. */
+const BISECTIONS = 24;
 
 /** The offset from which more thread is lost than can be spared; bisection, because the loss only grows with the offset. */
 function offsetThatLoses(boreRadiusMm: number, input: HarmInput): number {
   let [low, high] = [0, input.majorMm];
   if (threadLostShare(boreRadiusMm, low, input.window, input.majorMm) > input.spareShare) return -1;
-  for (let step = 0; step < 40; step += 1) {
+  for (let step = 0; step < BISECTIONS; step += 1) {
     const middle = (low + high) / 2;
     if (threadLostShare(boreRadiusMm, middle, input.window, input.majorMm) > input.spareShare) high = middle;
     else low = middle;
@@ -186,8 +191,11 @@ export function harmOfDrill(drillMm: number, input: HarmInput, sample: HarmSampl
     nLoose += looseFrom <= inward ? 1 : 0;
     nStiff += stiffFrom <= inward ? 1 : 0;
     nTouched += outward > crestRoom ? 1 : 0;
-    nLost += r > losesFrom + slope * over ? 1 : 0;
-    nVoid += outward > voidRoom ? 1 : 0;
+    nLost += r - slope * over > losesFrom ? 1 : 0;
+  }
+  // Most holes have no void beside them: they do without its comparison.
+  if (voidMm !== null) {
+    for (let n = 0; n < trials; n += 1) nVoid += oversize[n]! * halfOver + offsetMm[n]! > voidRoom ? 1 : 0;
   }
   nStiff -= nLoose;
   return {
