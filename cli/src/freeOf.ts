@@ -27,6 +27,7 @@ export function freeOf(input: PlannerInput<'free'>, thread: Thread, rack: Rack):
     stainless: input.stainless ?? blank.stainless,
     proudMm: input.proudMm ?? null,
     lengthMm: input.lengthMm ?? null,
+    offsetMm: input.offsetMm ?? null,
     face: input.face ?? blank.face,
     drive: input.drive ?? blank.drive,
     why: input.why ?? blank.why,

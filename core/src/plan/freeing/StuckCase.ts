@@ -40,6 +40,8 @@ export interface StuckCase {
   proudMm: number | null;
   /** From the break to its far end. */
   lengthMm: number | null;
+  /** How far the drilled centre is off its own, once it is measured. */
+  offsetMm: number | null;
   face: BreakFace;
   drive: 'none' | 'damaged' | 'good';
   /** What kind of drive it had, where that is recorded. */
@@ -70,6 +72,7 @@ export function blankStuck(what: StuckCase['what'], thread: Thread, parent: Pare
     stainless: false,
     proudMm: null,
     lengthMm: null,
+    offsetMm: null,
     face: 'flat',
     drive: 'none',
     driveKind: null,

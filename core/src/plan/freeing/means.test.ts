@@ -90,6 +90,11 @@ test('a 6 mm soft dowel, blind: M4 leaves 1.0 mm of wall; hardened it will not d
   expect(words(of('pull', dowel))).toMatch(
     /Hold the screw still while the nut turns: about 18 turns.*drives a blind pin deeper/,
   );
+  // At the measured offset the wall is less: M3 then, and none where nothing leaves enough.
+  expect(of('pull', { ...dowel, offsetMm: 0.4 }).because).toMatch(
+    /^M3 × 0.5 leaves the pin ⟦mm:1.1⟧ of wall at ⟦mm:0.4⟧ off/,
+  );
+  expect(of('pull', { ...dowel, offsetMm: 1 })).toMatchObject({ verdict: 'does-not-hold' });
   expect(of('pull', { ...dowel, hard: true }).because).toMatch(/do not blunt/);
   expect(tried({ ...dowel, through: true })[0]).toBe('drive-through');
 });

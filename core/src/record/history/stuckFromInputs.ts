@@ -30,6 +30,7 @@ export function stuckFromInputs(
     stainless: choices.stuckStainless ?? choices.fastenerClassId?.startsWith('A') ?? false,
     proudMm: proud ? proud.mm : sunk ? -sunk.mm : null,
     lengthMm: readings['stuck-length']?.mm ?? null,
+    offsetMm: readings['core-offset']?.mm ?? null,
     face: choices.stuckFace ?? 'flat',
     drive: choices.stuckDrive ?? 'none',
     driveKind: choices.drive ?? null,

@@ -1,6 +1,6 @@
 import { spokenLength, spokenLoad } from '../../../basis/units/index.ts';
 import type { JudgeMeans } from '../Means.ts';
-import { choosePull, pinPulls } from '../pinPull.ts';
+import { choosePull, PIN_WALL_SHARE, pinPulls } from '../pinPull.ts';
 import { drillRoom, startOfDrill, steps } from './words.ts';
 
 const isPin = (what: string) => what === 'dowel' || what === 'plug';
@@ -32,7 +32,13 @@ export const pull: JudgeMeans = (stuck) => {
   const pinMm = stuck.thread.majorMm;
   const rows =
     pin && pinMm >= 2
-      ? pinPulls({ pinMm, offsetMm: 0, lengthMm: stuck.lengthMm, parent: stuck.parent, rack: stuck.rack })
+      ? pinPulls({
+          pinMm,
+          offsetMm: Math.min(stuck.offsetMm ?? 0, pinMm / 2),
+          lengthMm: stuck.lengthMm,
+          parent: stuck.parent,
+          rack: stuck.rack,
+        })
       : [];
   const taken = choosePull(rows);
   const possible = pin && !stuck.hard && !stuck.through && taken !== null && room.possible;
@@ -48,8 +54,8 @@ export const pull: JudgeMeans = (stuck) => {
           : !room.possible
             ? room.words
             : taken === null
-              ? `it is too thin to be tapped: no thread leaves ${spokenLength(0.12 * pinMm)} of wall`
-              : `${taken.thread.designation} leaves the pin ${spokenLength(taken.wallMm)} of wall less the offset, ${spokenLength(taken.leastWallMm)} is enough; up to ${spokenLoad(taken.pullN)} may be needed, a ${taken.screwClass} screw carries ${spokenLoad(taken.carriesN)}${taken.carriesN < taken.pullN ? ': warm the parent first' : ''}`,
+              ? `it is too thin to be tapped${stuck.offsetMm ? ` at ${spokenLength(stuck.offsetMm)} off` : ''}: no thread leaves ${spokenLength(PIN_WALL_SHARE * pinMm)} of wall`
+              : `${taken.thread.designation} leaves the pin ${spokenLength(taken.wallMm)} of wall ${stuck.offsetMm === null ? 'less the offset' : `at ${spokenLength(stuck.offsetMm)} off`}, ${spokenLength(taken.leastWallMm)} is enough; up to ${spokenLoad(taken.pullN)} may be needed, a ${taken.screwClass} screw carries ${spokenLoad(taken.carriesN)}${taken.carriesN < taken.pullN ? ': warm the parent first' : ''}`,
     steps:
       taken === null
         ? []

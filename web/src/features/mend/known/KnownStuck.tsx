@@ -38,6 +38,7 @@ export function KnownStuck({
           {reading('proud')}
           {reading('sunk')}
           {reading('stuck-length')}
+          {choices.stuck === 'dowel' && reading('core-offset')}
           <Pick
             field="stuckFace"
             label="Its face is"
