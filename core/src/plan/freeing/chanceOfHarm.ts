@@ -51,6 +51,12 @@ export interface Chance {
   standardError: number;
 }
 
+/** Half-width of 95 % in standard deviations. */
+export const Z95 = 1.959964;
+
+/** Half-width of a simulated chance, 95 %. @example halfWidthOf({ p: 0.5, standardError: 0.01 }) // 0.0196 */
+export const halfWidthOf = ({ standardError }: Chance): number => Z95 * standardError;
+
 /** What may come of one drill. Thresholds of loose, stiff and touched are estimates. */
 export interface HarmOfDrill {
   drillMm: number;

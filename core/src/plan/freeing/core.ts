@@ -23,6 +23,9 @@ export function coreWindow(thread: Thread, limit: 'nominal' | 'class', boredMm: 
   };
 }
 
+/** Room in radius between the screw's root and the parent's crest. @example roomInRadiusMm({ rootMm: 8.16, crestMm: 8.376 }) // 0.108 */
+export const roomInRadiusMm = ({ rootMm, crestMm }: CoreWindow): number => (crestMm - rootMm) / 2;
+
 /** A drill may cut over its mean oversize by this factor (our estimate): a 10 mm drill bores about 10.10 and up to 10.18. */
 export const LARGEST_OVERSIZE = 1.8;
 

@@ -1,5 +1,5 @@
 import { rackDrills } from '../../facts/drills/index.ts';
-import { HOLDS, STARTS, type HarmInput, type HoldId, type StartId } from './chanceOfHarm.ts';
+import { HOLDS, STARTS, Z95, type HarmInput, type HoldId, type StartId } from './chanceOfHarm.ts';
 import { coreWindow } from './core.ts';
 import { coreDepth } from './corePlan.ts';
 import type { StuckCase } from './StuckCase.ts';
@@ -30,8 +30,6 @@ const SOFTER: readonly string[] = ['aluminium', 'magnesium', 'zinc', 'copper', '
 /** A drill as it stands out of a chuck (our estimate). */
 export const USUAL_PROJECTION_MM = 30;
 const USUAL_SPARE_SHARE = 0.2;
-/** A half-width of 95 % is 1.96 standard deviations. */
-const Z95 = 1.959964;
 
 /** The depth to be drilled where the fastener's length is known. */
 function depthOf({ lengthMm, thread }: StuckCase, drillMm: number): number | null {

@@ -3,6 +3,7 @@ export {
   coreWindow,
   LARGEST_OVERSIZE,
   looseShellMm,
+  roomInRadiusMm,
   spareShare,
   stiffShellMm,
   type CoreDrill,
@@ -10,6 +11,7 @@ export {
 } from './core.ts';
 export {
   chanceOfHarm,
+  halfWidthOf,
   harmOfDrill,
   recommendedDrill,
   HOLDS,

@@ -4,9 +4,23 @@ import { threadById } from '../../facts/threads/index.ts';
 import type { ShopRules } from '../../judge/hole/index.ts';
 import type { CoreDrilling, StuckCase } from '../../plan/freeing/index.ts';
 import type { CaseInputs } from './caseFromFile.ts';
+import type { HoleChoices } from './HoleEvent.ts';
 
 /** Classes that no ordinary drill cuts. */
 const HARD_CLASSES: readonly string[] = ['12.9'];
+
+/** Whether what is stuck is too hard to drill: as somebody said, else by what it is. */
+export function stuckIsHard(choices: Partial<HoleChoices>): boolean {
+  return (
+    choices.stuckHard ??
+    (choices.stuck === 'tap' || choices.stuck === 'extractor' || HARD_CLASSES.includes(choices.fastenerClassId ?? ''))
+  );
+}
+
+/** Whether it is stainless: as somebody said, else by its class (A2, A4). */
+export function stuckIsStainless(choices: Partial<HoleChoices>): boolean {
+  return choices.stuckStainless ?? choices.fastenerClassId?.startsWith('A') ?? false;
+}
 
 /**
  * What sticks in the hole, from the choices and readings; null when nothing does, or when thread or parent are not known.
@@ -24,10 +38,8 @@ export function stuckFromInputs(
     what,
     thread: threadById(choices.threadId),
     parent: parentById(choices.parentId),
-    hard:
-      choices.stuckHard ??
-      (what === 'tap' || what === 'extractor' || HARD_CLASSES.includes(choices.fastenerClassId ?? '')),
-    stainless: choices.stuckStainless ?? choices.fastenerClassId?.startsWith('A') ?? false,
+    hard: stuckIsHard(choices),
+    stainless: stuckIsStainless(choices),
     proudMm: proud ? proud.mm : sunk ? -sunk.mm : null,
     lengthMm: readings['stuck-length']?.mm ?? null,
     offsetMm: readings['core-offset']?.mm ?? null,

@@ -91,7 +91,7 @@ export const KnownColumn = memo(function KnownColumn({
       {pick('parentId', 'Cut in', choices.parentId ?? '', MATERIALS, 'choose the material')}
       {pick('stuck', 'Stuck in it', choices.stuck ?? 'none', STUCK)}
       {(choices.stuck ?? 'none') !== 'none' && (
-        <KnownStuck choices={choices} readOnly={readOnly} choose={choose} reading={reading} />
+        <KnownStuck choices={choices} readOnly={readOnly} choose={choose} pick={pick} reading={reading} />
       )}
       {pick('kind', 'The hole is', choices.kind ?? '', KINDS, 'through or blind?')}
       {reading('depth', depthLabel)}

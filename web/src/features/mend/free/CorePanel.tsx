@@ -1,10 +1,12 @@
 import Button from '@mui/material/Button';
 import {
   formatLengthWithUnit,
+  halfWidthOf,
   HOLDS,
   leversOf,
   looseShellMm,
   rackDrills,
+  roomInRadiusMm,
   speak,
   STARTS,
   stiffShellMm,
@@ -71,13 +73,13 @@ export function CorePanel({ free, units, readOnly, choose, reading, charts, ques
             main={best ? nameOf(best.drillMm) : 'none'}
             note={
               best
-                ? `touches the parent in ${(100 * best.touched.p).toFixed(1)} ± ${(196 * best.touched.standardError).toFixed(1)} % of ${question.trials.toLocaleString('en-GB')} trials`
+                ? `touches the parent in ${(100 * best.touched.p).toFixed(1)} ± ${(100 * halfWidthOf(best.touched)).toFixed(1)} % of ${question.trials.toLocaleString('en-GB')} trials`
                 : 'every drill touches the parent too often: a bush, a bench drill or a mill'
             }
           />
           <Figure
             label="Room in radius"
-            main={length((window.crestMm - window.rootMm) / 2, 3)}
+            main={length(roomInRadiusMm(window), 3)}
             note={`root ${length(window.rootMm, 3)}, crest ${length(window.crestMm, 3)}`}
           />
         </div>

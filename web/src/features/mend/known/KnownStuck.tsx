@@ -1,6 +1,14 @@
-import { ACCESSES, BREAK_FACES, type HoleChoices, type QuantityId } from '@deep-mend/core';
+import {
+  ACCESSES,
+  BREAK_FACES,
+  stuckIsHard,
+  stuckIsStainless,
+  type HoleChoices,
+  type QuantityId,
+} from '@deep-mend/core';
 import type { ReactNode } from 'react';
-import { More, NumberField, Pick, Tick, type Choose } from './fields.tsx';
+import { More, NumberField, Tick, type Choose } from './fields.tsx';
+import type { Option } from './options.ts';
 
 const rows = (list: readonly { id: string; name: string }[]) => list.map(({ id, name }) => ({ value: id, text: name }));
 // Made once: a memoised field sleeps only while its options stay the same object.
@@ -21,16 +29,15 @@ export function KnownStuck({
   choices,
   readOnly,
   choose,
+  pick,
   reading,
 }: {
   choices: Partial<HoleChoices>;
   readOnly: boolean;
   choose: Choose;
+  pick: (field: keyof HoleChoices, label: string, value: string, options: Option[]) => ReactNode;
   reading: (quantity: QuantityId) => ReactNode;
 }) {
-  const hard =
-    choices.stuckHard ??
-    (choices.stuck === 'tap' || choices.stuck === 'extractor' || choices.fastenerClassId === '12.9');
   return (
     <More title="What is stuck in it" filled>
       {() => (
@@ -39,39 +46,18 @@ export function KnownStuck({
           {reading('sunk')}
           {reading('stuck-length')}
           {choices.stuck === 'dowel' && reading('core-offset')}
-          <Pick
-            field="stuckFace"
-            label="Its face is"
-            value={choices.stuckFace ?? 'flat'}
-            options={FACES}
-            disabled={readOnly}
-            choose={choose}
-          />
-          <Pick
-            field="stuckDrive"
-            label="Its drive"
-            value={choices.stuckDrive ?? 'none'}
-            options={DRIVES}
-            disabled={readOnly}
-            choose={choose}
-          />
-          <Pick
-            field="stuckWhy"
-            label="Why it sticks"
-            value={choices.stuckWhy ?? 'unknown'}
-            options={WHY}
-            disabled={readOnly}
-            choose={choose}
-          />
+          {pick('stuckFace', 'Its face is', choices.stuckFace ?? 'flat', FACES)}
+          {pick('stuckDrive', 'Its drive', choices.stuckDrive ?? 'none', DRIVES)}
+          {pick('stuckWhy', 'Why it sticks', choices.stuckWhy ?? 'unknown', WHY)}
           <Tick
             label="too hard to drill"
-            checked={hard}
+            checked={stuckIsHard(choices)}
             disabled={readOnly}
             onChange={(to) => choose('stuckHard', to)}
           />
           <Tick
             label="stainless"
-            checked={choices.stuckStainless ?? choices.fastenerClassId?.startsWith('A') ?? false}
+            checked={stuckIsStainless(choices)}
             disabled={readOnly}
             onChange={(to) => choose('stuckStainless', to)}
           />
@@ -85,14 +71,7 @@ export function KnownStuck({
             disabled={readOnly}
             choose={choose}
           />
-          <Pick
-            field="access"
-            label="The part is"
-            value={choices.access ?? 'bench'}
-            options={PLACES}
-            disabled={readOnly}
-            choose={choose}
-          />
+          {pick('access', 'The part is', choices.access ?? 'bench', PLACES)}
           {reading('headroom')}
           {reading('side-room')}
         </>
