@@ -28,7 +28,7 @@ import {
   proposeRoutes,
   sensitivity,
   shareOfThread,
-  stripLoad,
+  workedStripLoad,
   threadGeometry,
   threadsThatSuit,
   type DrillSetId,
@@ -133,7 +133,7 @@ const ANSWERS: { [T in PlannerTopic]: (input: PlannerInput<T>) => object } = {
     const fastener = fastenerClass(input.fastenerClass, found.majorMm);
     const coil = input.coil ? coilHole(found) : undefined;
     const cutMm = coil?.majorMm ?? found.majorMm;
-    const strip = stripLoad({
+    const strip = workedStripLoad({
       thread: found,
       fastener,
       parentShearMpa: (input.parentTensileMpa ?? parent.tensileLowMpa) * parent.shearRatio,

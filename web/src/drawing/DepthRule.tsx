@@ -36,28 +36,88 @@ interface FlagProps {
  * one that stays costs nothing.
  */
 const Flag = memo(function Flag({ id, x, width, y, textY, planned, label, main, other }: FlagProps) {
-  const colour = planned ? PLATE.chalk : PLATE.scribe;
   return (
     <g data-flag={id} transform={`translate(0 ${y})`}>
-      <path d={`M${x} 0 L${x - 8} 0 L${x - 16} ${textY + 8}`} fill="none" stroke={colour} strokeWidth={1} />
-      <line x1={x} x2={x + width} y1={0} y2={0} stroke={planned ? '#9a6200' : PLATE.ground} strokeWidth={1.8} />
-      <text x={8} y={textY - 3} fill={colour} fontSize={12} fontFamily={FONT.label}>
-        {label}
-      </text>
+      <FlagWords x={x} width={width} textY={textY} planned={planned} label={label} main={main} other={other} />
+    </g>
+  );
+});
+
+const FlagWords = memo(function FlagWords({
+  x,
+  width,
+  textY,
+  planned,
+  label,
+  main,
+  other,
+}: Omit<FlagProps, 'id' | 'y'>) {
+  const colour = planned ? PLATE.chalk : PLATE.scribe;
+  return (
+    <>
+      <FlagLine x={x} width={width} textY={textY} planned={planned} colour={colour} label={label} />
       <text x={8} y={textY + 13} fill={colour} fontSize={16} fontWeight={600}>
         {main}
         <tspan dx={5} fontSize={11} fontWeight={400} fillOpacity={0.85}>
           {other}
         </tspan>
       </text>
+    </>
+  );
+});
+
+const FlagLine = memo(function FlagLine({
+  x,
+  width,
+  textY,
+  planned,
+  colour,
+  label,
+}: Pick<FlagProps, 'x' | 'width' | 'textY' | 'planned' | 'label'> & { colour: string }) {
+  return (
+    <>
+      <path d={`M${x} 0 L${x - 8} 0 L${x - 16} ${textY + 8}`} fill="none" stroke={colour} strokeWidth={1} />
+      <line x1={x} x2={x + width} y1={0} y2={0} stroke={planned ? '#9a6200' : PLATE.ground} strokeWidth={1.8} />
+      <text x={8} y={textY - 3} fill={colour} fontSize={12} fontFamily={FONT.label}>
+        {label}
+      </text>
+    </>
+  );
+});
+
+/** Moved by a transform: a text whose own y changes is shaped again. */
+const Numeral = memo(function Numeral({ x, y, text }: { x: number; y: number; text: string }) {
+  return (
+    <g transform={`translate(${x} ${y})`}>
+      <NumeralWord text={text} />
     </g>
   );
 });
 
-const Numeral = memo(function Numeral({ x, y, size, text }: { x: number; y: number; size: number; text: string }) {
+const NumeralWord = memo(function NumeralWord({ text }: { text: string }) {
   return (
-    <text x={x} y={y} fontSize={size} fill={PLATE.deep} fontWeight={600}>
+    <text fontSize={text.length > 3 ? 8 : 10.5} fill={PLATE.deep} fontWeight={600}>
       {text}
+    </text>
+  );
+});
+
+const Ticks = memo(function Ticks({ d, width }: { d: string; width: number }) {
+  return <path d={d} stroke={PLATE.deep} strokeWidth={width} />;
+});
+
+const Engaged = memo(function Engaged({ x, y1, y2 }: { x: number; y1: number; y2: number }) {
+  return (
+    <line x1={x} x2={x} y1={y1} y2={y2} stroke={PLATE.chalk} strokeWidth={4}>
+      <title>Engaged thread</title>
+    </line>
+  );
+});
+
+const Unit = memo(function Unit({ x, y, unit }: { x: number; y: number; unit: UnitSystem }) {
+  return (
+    <text x={x} y={y} textAnchor="middle" fontSize={11} fill={PLATE.faint}>
+      {unit}
     </text>
   );
 });
@@ -66,21 +126,17 @@ const Numeral = memo(function Numeral({ x, y, size, text }: { x: number; y: numb
 export function DepthRule({ layout, units }: { layout: RuleLayout; units: UnitSystem }) {
   const { rule, faceY, flags, engaged } = layout;
   const end = layout.yOf(Math.max(...layout.stretches.map((stretch) => stretch.toMm)));
+  const middle = rule.x + rule.width / 2;
   return (
     <g data-part="rule">
-      <rect x={rule.x} y={faceY - 3} width={rule.width} height={end - faceY + 6} fill={PLATE.scribe} rx={2} />
-      <path d={tickPath(layout, false)} stroke={PLATE.deep} strokeWidth={0.8} />
-      <path d={tickPath(layout, true)} stroke={PLATE.deep} strokeWidth={1.4} />
+      {/* A line as wide as the rule: its ends are no style, so moving them is cheaper than a rectangle's height. */}
+      <line x1={middle} x2={middle} y1={faceY - 3} y2={end + 3} stroke={PLATE.scribe} strokeWidth={rule.width} />
+      <Ticks d={tickPath(layout, false)} width={0.8} />
+      <Ticks d={tickPath(layout, true)} width={1.4} />
       {rule.ticks
         .filter((tick) => tick.numeral !== null && !flags.some((flag) => Math.abs(flag.y - tick.y) < 7))
         .map((tick) => (
-          <Numeral
-            key={tick.numeral}
-            x={rule.x + 3}
-            y={tick.y + (tick.y < faceY + 6 ? 9 : 4)}
-            size={tick.numeral!.length > 3 ? 8 : 10.5}
-            text={tick.numeral!}
-          />
+          <Numeral key={tick.numeral} x={rule.x + 3} y={tick.y + (tick.y < faceY + 6 ? 9 : 4)} text={tick.numeral!} />
         ))}
       {layout.stretches.length > 1 && (
         <rect
@@ -91,17 +147,7 @@ export function DepthRule({ layout, units }: { layout: RuleLayout; units: UnitSy
           fill={PLATE.ground}
         />
       )}
-      {engaged && (
-        <rect
-          x={rule.x + rule.width + 1}
-          y={engaged.y1}
-          width={4}
-          height={Math.max(0, engaged.y2 - engaged.y1)}
-          fill={PLATE.chalk}
-        >
-          <title>Engaged thread</title>
-        </rect>
-      )}
+      {engaged && <Engaged x={rule.x + rule.width + 3} y1={engaged.y1} y2={engaged.y2} />}
       {flags.map((flag) => (
         <Flag
           key={flag.id}
@@ -116,9 +162,7 @@ export function DepthRule({ layout, units }: { layout: RuleLayout; units: UnitSy
           other={layout.halfSection ? '' : flag.other}
         />
       ))}
-      <text x={rule.x + rule.width / 2} y={faceY - 9} textAnchor="middle" fontSize={11} fill={PLATE.faint}>
-        {units}
-      </text>
+      <Unit x={middle} y={faceY - 9} unit={units} />
     </g>
   );
 }

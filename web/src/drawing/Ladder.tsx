@@ -1,10 +1,14 @@
-import { memo, type KeyboardEvent } from 'react';
+import { memo, type KeyboardEvent, type MouseEvent } from 'react';
 import type { UnitSystem, Verdict } from '@deep-mend/core';
 import { FONT, PLATE } from '../app/theme.ts';
 import { VERDICT_WORDS, verdictPath } from '../kit/Verdict.tsx';
-import type { PlateLayout } from './plateLayout.ts';
+import type { LadderRow, PlateLayout } from './plateLayout.ts';
+import { Lining } from './sheet.tsx';
 
 const COLOUR: Record<Verdict, string> = { holds: PLATE.holds, 'with-care': PLATE.care, 'does-not-hold': PLATE.fails };
+const BAR_PX = 14;
+/** The axis is stretched across the page only, so a bar keeps its height and its outline keeps its width. */
+const across = (axisX: number, scale: number) => `translate(${axisX} 0) scale(${scale} 1)`;
 
 interface LadderProps {
   layout: PlateLayout;
@@ -24,25 +28,31 @@ export const Ladder = memo(
     before.onSelect === after.onSelect,
 );
 
+const keyOf = (target: EventTarget) => (target as Element).closest('[data-rung]')?.getAttribute('data-rung');
+
 function LadderDrawing({ layout, units, selectedKey, hatchId, onSelect }: LadderProps) {
-  const { ladder, axisX, halfSection } = layout;
+  const { ladder, axisX, halfSection, scale } = layout;
   const end = ladder.axisY;
   const anyChosen = ladder.rows.some(({ rung }) => rung.key === selectedKey);
-  const step = (event: KeyboardEvent, index: number) => {
+  const indexAt = (target: EventTarget) => ladder.rows.findIndex(({ rung }) => rung.key === keyOf(target));
+  const click = (event: MouseEvent) => {
+    const row = ladder.rows[indexAt(event.target)];
+    if (row) onSelect(row.rung.route.id);
+  };
+  const step = (event: KeyboardEvent) => {
+    const index = indexAt(event.target);
+    const row = ladder.rows[index];
+    if (!row) return;
     const move = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
     const target = ladder.rows[index + move];
     if (move !== 0 && target) {
       event.preventDefault();
       onSelect(target.rung.variants[0]!.id);
-      (
-        event.currentTarget.parentElement?.querySelector(
-          `[data-rung="${CSS.escape(target.rung.key)}"]`,
-        ) as SVGElement | null
-      )?.focus();
+      event.currentTarget.querySelector<SVGElement>(`[data-rung="${CSS.escape(target.rung.key)}"]`)?.focus();
     }
     if (event.key === 'Enter' || event.key === ' ') {
       event.preventDefault();
-      onSelect(ladder.rows[index]!.rung.route.id);
+      onSelect(row.rung.route.id);
     }
   };
   return (
@@ -55,9 +65,7 @@ function LadderDrawing({ layout, units, selectedKey, hatchId, onSelect }: Ladder
       aria-label="Metal ladder"
     >
       <defs>
-        <pattern id={hatchId} width={7} height={7} patternTransform="rotate(-45)" patternUnits="userSpaceOnUse">
-          <line x1={0} x2={0} y1={0} y2={7} stroke={PLATE.fails} strokeWidth={1.6} strokeOpacity={0.75} />
-        </pattern>
+        <Lining id={hatchId} step={7} angle={-45} colour={PLATE.fails} width={1.6} opacity={0.75} />
       </defs>
       <line x1={axisX} x2={axisX} y1={0} y2={end} stroke={PLATE.faint} strokeWidth={1} strokeDasharray="12 4 2 4" />
       {ladder.edgeX !== null && (
@@ -87,142 +95,208 @@ function LadderDrawing({ layout, units, selectedKey, hatchId, onSelect }: Ladder
       <text x={ladder.statusX} y={ladder.top - 10} fontSize={12} fill={PLATE.faint} fontFamily={FONT.label}>
         {halfSection ? 'metal left' : 'verdict · metal left'}
       </text>
-      <text
-        x={ladder.cleanUpX}
-        y={ladder.top - 10}
-        textAnchor={ladder.cleanUpX - axisX < 60 ? 'start' : 'middle'}
-        fontSize={12}
-        fill={PLATE.scribe}
-        fontFamily={FONT.label}
+      <g transform={`translate(${ladder.cleanUpX} 0)`}>
+        <text
+          y={ladder.top - 10}
+          textAnchor={ladder.cleanUpX - axisX < 60 ? 'start' : 'middle'}
+          fontSize={12}
+          fill={PLATE.scribe}
+          fontFamily={FONT.label}
+        >
+          cleans up
+        </text>
+        <line y1={ladder.top - 5} y2={end} stroke={PLATE.scribe} strokeWidth={1.3} strokeDasharray="2 3" />
+      </g>
+      <g
+        role="radiogroup"
+        aria-label="Ways to mend, by the metal they take"
+        onClick={click}
+        onKeyDown={step}
+        style={{ cursor: 'pointer' }}
       >
-        cleans up
-      </text>
-      <line
-        x1={ladder.cleanUpX}
-        x2={ladder.cleanUpX}
-        y1={ladder.top - 5}
-        y2={end}
-        stroke={PLATE.scribe}
-        strokeWidth={1.3}
-        strokeDasharray="2 3"
-      />
-      <g role="radiogroup" aria-label="Ways to mend, by the metal they take">
-        {ladder.rows.map(({ rung, y, drillX, outerX, cutsMetal }, index) => {
-          const chosen = rung.key === selectedKey;
-          const colour = COLOUR[rung.verdict];
-          const barY = y + (halfSection ? 27 : ladder.rowHeight / 2 - 7);
-          const reserve = rung.route.reserve.ratio;
-          const label = `${rung.title}: ${VERDICT_WORDS[rung.verdict]}${reserve === null ? '' : `, ${Math.round(reserve * 100)} % of the metal left`}`;
-          return (
-            <g
-              key={rung.key}
-              role="radio"
-              aria-checked={chosen}
-              aria-label={label}
-              tabIndex={chosen || (!anyChosen && index === 0) ? 0 : -1}
-              data-rung={rung.key}
-              onClick={() => onSelect(rung.route.id)}
-              onKeyDown={(event) => step(event, index)}
-              style={{ cursor: 'pointer' }}
-            >
-              <rect
-                x={6}
-                y={y}
-                width={layout.width - 12}
-                height={ladder.rowHeight - 2}
-                rx={4}
-                fill={PLATE.scribe}
-                fillOpacity={chosen ? 0.16 : 0}
-              />
-              <text
-                x={14}
-                y={y + (halfSection ? 18 : ladder.rowHeight / 2 + 4)}
-                fontSize={14.5}
-                stroke={halfSection ? PLATE.ground : undefined}
-                strokeWidth={halfSection ? 4 : undefined}
-                paintOrder="stroke"
-                fontWeight={chosen || rung.isFirst ? 600 : 400}
-                fill={rung.verdict === 'does-not-hold' && !chosen ? PLATE.faint : PLATE.scribe}
-              >
-                {rung.title}
-                {rung.isFirst && (
-                  <tspan dx={6} fontSize={11} fill={PLATE.chalk}>
-                    first
-                  </tspan>
-                )}
-              </text>
-              <line
-                x1={axisX}
-                x2={cutsMetal ? drillX : outerX}
-                y1={barY + 7}
-                y2={barY + 7}
-                stroke={colour}
-                strokeWidth={1}
-                strokeOpacity={0.6}
-              />
-              <circle cx={axisX} cy={barY + 7} r={1.8} fill={colour} />
-              {cutsMetal ? (
-                <rect
-                  data-part="bar"
-                  x={drillX}
-                  y={barY}
-                  width={Math.max(3, outerX - drillX)}
-                  height={14}
-                  rx={1.5}
-                  fill={colour}
-                  fillOpacity={rung.verdict === 'does-not-hold' ? 0.3 : 1}
-                  stroke={chosen ? PLATE.chalk : colour}
-                  strokeWidth={chosen ? 2 : 1}
-                />
-              ) : (
-                <line x1={outerX} x2={outerX} y1={barY} y2={barY + 14} stroke={colour} strokeWidth={2.4} />
-              )}
-              <g
-                transform={`translate(${ladder.statusX} ${y + (halfSection ? 20 : ladder.rowHeight / 2 - 8)})`}
-                fill="none"
-                stroke={COLOUR[rung.verdict]}
-              >
-                <path
-                  d={verdictPath(rung.verdict)}
-                  transform="scale(0.8)"
-                  strokeWidth={3.2}
-                  strokeLinejoin="round"
-                  strokeLinecap="round"
-                />
-              </g>
-              <text
-                x={ladder.statusX + 22}
-                y={y + (halfSection ? 33 : ladder.rowHeight / 2 + 4)}
-                fontSize={13.5}
-                fill={COLOUR[rung.verdict]}
-              >
-                {halfSection ? '' : VERDICT_WORDS[rung.verdict]}
-              </text>
-              <text
-                x={layout.width - 16}
-                y={y + (halfSection ? 33 : ladder.rowHeight / 2 + 4)}
-                fontSize={14}
-                textAnchor="end"
-                fill={PLATE.scribe}
-              >
-                {reserve === null ? 'unknown' : `${Math.round(reserve * 100)} %`}
-              </text>
-            </g>
-          );
-        })}
+        {ladder.rows.map((row, index) => (
+          <RungWords
+            key={row.rung.key}
+            row={row}
+            width={layout.width}
+            statusX={ladder.statusX}
+            rowHeight={ladder.rowHeight}
+            half={halfSection}
+            chosen={row.rung.key === selectedKey}
+            tabbed={anyChosen ? row.rung.key === selectedKey : index === 0}
+          />
+        ))}
+      </g>
+      <g transform={across(axisX, scale)} pointerEvents="none">
+        {ladder.rows.map((row) => (
+          <RungBar
+            key={row.rung.key}
+            row={row}
+            y={row.y + (halfSection ? 27 : ladder.rowHeight / 2 - BAR_PX / 2)}
+            chosen={row.rung.key === selectedKey}
+          />
+        ))}
       </g>
       <line x1={axisX} x2={ladder.rightX} y1={end} y2={end} stroke={PLATE.faint} strokeWidth={1} />
       {ladder.axisTicks.map((tick) => (
-        <g key={tick.x}>
-          <line x1={tick.x} x2={tick.x} y1={end} y2={end + 5} stroke={PLATE.faint} />
-          <text x={tick.x} y={end + 18} fontSize={12} textAnchor="middle" fill={PLATE.faint}>
-            {tick.numeral}
-          </text>
+        <g key={tick.numeral} transform={`translate(${tick.x} ${end})`}>
+          <AxisNumeral text={tick.numeral} />
         </g>
       ))}
-      <text x={axisX - 12} y={end + 18} fontSize={12} textAnchor="end" fill={PLATE.faint} fontFamily={FONT.label}>
-        {halfSection ? `ø ${units}` : `diameter, ${units}`}
-      </text>
+      <g transform={`translate(${axisX - 12} ${end + 18})`}>
+        <AxisName text={halfSection ? `ø ${units}` : `diameter, ${units}`} />
+      </g>
     </svg>
   );
+}
+
+const AxisNumeral = memo(function AxisNumeral({ text }: { text: string }) {
+  return (
+    <>
+      <line y1={0} y2={5} stroke={PLATE.faint} />
+      <text y={18} fontSize={12} textAnchor="middle" fill={PLATE.faint}>
+        {text}
+      </text>
+    </>
+  );
+});
+
+const AxisName = memo(function AxisName({ text }: { text: string }) {
+  return (
+    <text fontSize={12} textAnchor="end" fill={PLATE.faint} fontFamily={FONT.label}>
+      {text}
+    </text>
+  );
+});
+
+interface WordsProps {
+  row: LadderRow;
+  width: number;
+  statusX: number;
+  rowHeight: number;
+  half: boolean;
+  chosen: boolean;
+  /** The one that the Tab key reaches. */
+  tabbed: boolean;
+}
+
+/** A rung's name, verdict and metal left: they stand still while the drawing's scale changes. */
+const RungWords = memo(
+  function RungWords({ row: { rung, y }, width, statusX, rowHeight, half, chosen, tabbed }: WordsProps) {
+    const colour = COLOUR[rung.verdict];
+    const reserve = rung.route.reserve.ratio;
+    const percent = reserve === null ? null : Math.round(reserve * 100);
+    const low = y + (half ? 33 : rowHeight / 2 + 4);
+    return (
+      <g
+        role="radio"
+        aria-checked={chosen}
+        aria-label={`${rung.title}: ${VERDICT_WORDS[rung.verdict]}${percent === null ? '' : `, ${percent} % of the metal left`}`}
+        tabIndex={tabbed ? 0 : -1}
+        data-rung={rung.key}
+      >
+        <rect
+          x={6}
+          y={y}
+          width={width - 12}
+          height={rowHeight - 2}
+          rx={4}
+          fill={PLATE.scribe}
+          fillOpacity={chosen ? 0.16 : 0}
+        />
+        <text
+          x={14}
+          y={y + (half ? 18 : rowHeight / 2 + 4)}
+          fontSize={14.5}
+          stroke={half ? PLATE.ground : undefined}
+          strokeWidth={half ? 4 : undefined}
+          paintOrder="stroke"
+          fontWeight={chosen || rung.isFirst ? 600 : 400}
+          fill={rung.verdict === 'does-not-hold' && !chosen ? PLATE.faint : PLATE.scribe}
+        >
+          {rung.title}
+          {rung.isFirst && (
+            <tspan dx={6} fontSize={11} fill={PLATE.chalk}>
+              first
+            </tspan>
+          )}
+        </text>
+        <g
+          transform={`translate(${statusX} ${y + (half ? 20 : rowHeight / 2 - 8)}) scale(0.8)`}
+          fill="none"
+          stroke={colour}
+          strokeWidth={3.2}
+          strokeLinejoin="round"
+          strokeLinecap="round"
+        >
+          <path d={verdictPath(rung.verdict)} />
+        </g>
+        {!half && (
+          <text x={statusX + 22} y={low} fontSize={13.5} fill={colour}>
+            {VERDICT_WORDS[rung.verdict]}
+          </text>
+        )}
+        <text x={width - 16} y={low} fontSize={14} textAnchor="end" fill={PLATE.scribe}>
+          {percent === null ? 'unknown' : `${percent} %`}
+        </text>
+      </g>
+    );
+  },
+  (before, after) =>
+    before.row.wordsKey === after.row.wordsKey &&
+    before.row.y === after.row.y &&
+    before.width === after.width &&
+    before.statusX === after.statusX &&
+    before.half === after.half &&
+    before.chosen === after.chosen &&
+    before.tabbed === after.tabbed,
+);
+
+/** The ring of metal that a rung takes, from its drill to its outermost cut: radii in millimetres along the axis. */
+const RungBar = memo(
+  function RungBar({ row: { rung, drillMm, outerMm, cutsMetal }, y, chosen }: BarProps) {
+    const colour = COLOUR[rung.verdict];
+    const thin = { vectorEffect: 'non-scaling-stroke' } as const;
+    return (
+      <g transform={`translate(0 ${y})`}>
+        <line
+          x2={cutsMetal ? drillMm : outerMm}
+          y1={BAR_PX / 2}
+          y2={BAR_PX / 2}
+          stroke={colour}
+          strokeWidth={1}
+          strokeOpacity={0.6}
+          {...thin}
+        />
+        {cutsMetal ? (
+          <rect
+            data-part="bar"
+            x={drillMm}
+            width={Math.max(0, outerMm - drillMm)}
+            height={BAR_PX}
+            fill={colour}
+            fillOpacity={rung.verdict === 'does-not-hold' ? 0.3 : 1}
+            stroke={chosen ? PLATE.chalk : colour}
+            strokeWidth={chosen ? 2 : 1}
+            {...thin}
+          />
+        ) : (
+          <line x1={outerMm} x2={outerMm} y2={BAR_PX} stroke={colour} strokeWidth={2.4} {...thin} />
+        )}
+      </g>
+    );
+  },
+  (before, after) =>
+    before.row.rung.verdict === after.row.rung.verdict &&
+    before.row.drillMm === after.row.drillMm &&
+    before.row.outerMm === after.row.outerMm &&
+    before.row.cutsMetal === after.row.cutsMetal &&
+    before.y === after.y &&
+    before.chosen === after.chosen,
+);
+
+interface BarProps {
+  row: LadderRow;
+  y: number;
+  chosen: boolean;
 }

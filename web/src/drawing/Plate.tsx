@@ -5,6 +5,7 @@ import { DepthRule } from './DepthRule.tsx';
 import { Ladder } from './Ladder.tsx';
 import type { PlateLayout } from './plateLayout.ts';
 import { Section } from './Section.tsx';
+import { ParentLining } from './sheet.tsx';
 
 export interface PlateProps {
   layout: PlateLayout;
@@ -14,6 +15,79 @@ export interface PlateProps {
   description: string;
   onSelect: (routeId: string) => void;
 }
+
+const Linings = memo(function Linings({ id }: { id: string }) {
+  return (
+    <defs>
+      <ParentLining id={id} />
+    </defs>
+  );
+});
+
+/** What the colours mean. */
+const Legend = memo(function Legend({ right, planned }: { right: number; planned: boolean }) {
+  return (
+    <>
+      <text x={14} y={26} fontSize={13} fill={PLATE.scribe} fontFamily={FONT.label}>
+        Section to scale
+      </text>
+      <g transform={`translate(${right} 26)`} fontSize={13} fontFamily={FONT.label} textAnchor="end">
+        {planned && <text fill={PLATE.chalk}>to be cut</text>}
+        <text x={planned ? -62 : 0} fill={PLATE.scribe}>
+          {planned ? 'as found ·' : 'as found'}
+        </text>
+      </g>
+    </>
+  );
+});
+
+/** The wall left beside the outermost cut. */
+const WallDimension = memo(function WallDimension({
+  axisX,
+  scale,
+  fromMm,
+  toMm,
+  y,
+  text,
+}: NonNullable<PlateLayout['wallDimension']> & { axisX: number; scale: number }) {
+  return (
+    <>
+      <g transform={`translate(${axisX} ${y}) scale(${scale} 1)`}>
+        <WallLines fromMm={fromMm} toMm={toMm} />
+      </g>
+      <g transform={`translate(${axisX + ((fromMm + toMm) / 2) * scale} ${y - 6})`}>
+        <WallFigure text={text} />
+      </g>
+    </>
+  );
+});
+
+const WallLines = memo(function WallLines({ fromMm, toMm }: { fromMm: number; toMm: number }) {
+  return (
+    <path
+      d={`M${fromMm} 0H${toMm}M${fromMm} -5V5M${toMm} -5V5`}
+      stroke={PLATE.chalk}
+      strokeWidth={1.2}
+      vectorEffect="non-scaling-stroke"
+    />
+  );
+});
+
+const WallFigure = memo(function WallFigure({ text }: { text: string }) {
+  return (
+    <text
+      fill={PLATE.chalk}
+      textAnchor="middle"
+      fontSize={15}
+      fontWeight={600}
+      stroke={PLATE.ground}
+      strokeWidth={4}
+      paintOrder="stroke"
+    >
+      {text}
+    </text>
+  );
+});
 
 /** The two drawings on one plate: the section with its depth rule, and the metal ladder under it on the same radius axis. */
 export const Plate = memo(function Plate({ layout, units, selectedKey, description, onSelect }: PlateProps) {
@@ -29,60 +103,10 @@ export const Plate = memo(function Plate({ layout, units, selectedKey, descripti
         role="group"
         aria-label={speak(description, units)}
       >
-        <defs>
-          <pattern id={ids.hatch} width={9} height={9} patternTransform="rotate(45)" patternUnits="userSpaceOnUse">
-            <line x1={0} x2={0} y1={0} y2={9} stroke={PLATE.hatch} strokeWidth={1.1} />
-          </pattern>
-        </defs>
-        {!layout.halfSection && (
-          <>
-            <text x={14} y={26} fontSize={13} fill={PLATE.scribe} fontFamily={FONT.label}>
-              Section to scale
-            </text>
-            <g transform={`translate(${layout.width - 16} 26)`} fontSize={13} fontFamily={FONT.label} textAnchor="end">
-              {layout.planned && <text fill={PLATE.chalk}>to be cut</text>}
-              <text x={layout.planned ? -62 : 0} fill={PLATE.scribe}>
-                {layout.planned ? 'as found ·' : 'as found'}
-              </text>
-            </g>
-          </>
-        )}
+        <Linings id={ids.hatch} />
+        {!layout.halfSection && <Legend right={layout.width - 16} planned={layout.planned !== null} />}
         <Section layout={layout} ids={ids} edgeLabel={layout.edge?.label ?? null} />
-        {layout.wallDimension && (
-          <g stroke={PLATE.chalk} fill={PLATE.chalk}>
-            <line
-              x1={layout.wallDimension.x1}
-              x2={layout.wallDimension.x2}
-              y1={layout.wallDimension.y}
-              y2={layout.wallDimension.y}
-              strokeWidth={1.2}
-            />
-            <line
-              x1={layout.wallDimension.x1}
-              x2={layout.wallDimension.x1}
-              y1={layout.wallDimension.y - 5}
-              y2={layout.wallDimension.y + 5}
-            />
-            <line
-              x1={layout.wallDimension.x2}
-              x2={layout.wallDimension.x2}
-              y1={layout.wallDimension.y - 5}
-              y2={layout.wallDimension.y + 5}
-            />
-            <text
-              x={(layout.wallDimension.x1 + layout.wallDimension.x2) / 2}
-              y={layout.wallDimension.y - 6}
-              textAnchor="middle"
-              fontSize={15}
-              fontWeight={600}
-              stroke={PLATE.ground}
-              strokeWidth={4}
-              paintOrder="stroke"
-            >
-              {layout.wallDimension.text}
-            </text>
-          </g>
-        )}
+        {layout.wallDimension && <WallDimension {...layout.wallDimension} axisX={layout.axisX} scale={layout.scale} />}
         <DepthRule layout={layout} units={units} />
       </svg>
       {layout.ladder.rows.length > 0 && (

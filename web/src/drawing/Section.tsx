@@ -1,32 +1,133 @@
-import { line } from 'd3-shape';
-import type { ProfilePoint } from '@deep-mend/core';
+import { memo } from 'react';
 import { PLATE } from '../app/theme.ts';
+import { hollowPath, placed, sidesPath, wirePath } from './inMillimetres.ts';
 import type { PlateLayout } from './plateLayout.ts';
+import { Axis, Level } from './sheet.tsx';
 
-/** Path of a half-profile in pixels, on the right (side 1) or mirrored (side −1), within one stretch. */
-function profilePath(points: readonly ProfilePoint[], layout: PlateLayout, offsetPx: number, side: 1 | -1): string {
-  const path = line<ProfilePoint>()
-    .x(([radiusMm]) => layout.axisX + side * radiusMm * layout.scale)
-    .y(([, depthMm]) => offsetPx + depthMm * layout.scale);
-  return path([...points]) ?? '';
+const THIN = { vectorEffect: 'non-scaling-stroke', strokeLinejoin: 'round' } as const;
+
+/** Hatched metal across a stretch, down to the end of the sheet. */
+const Metal = memo(function Metal({
+  x,
+  y,
+  width,
+  height,
+  fill,
+}: Record<'x' | 'y' | 'width' | 'height', number> & { fill: string }) {
+  return <rect x={x} y={y} width={width} height={height} fill={fill} />;
+});
+
+interface ProfilesProps {
+  place: string;
+  hollow: string;
+  wire: string | null;
+  planned: string | null;
 }
 
-/** All the wire's diamonds in one path: one element to redraw instead of dozens. */
-function coilPath(layout: PlateLayout, offsetPx: number, sides: readonly (1 | -1)[]): string {
-  const { coil, axisX, scale } = layout;
-  return coil
-    .flatMap((wire) =>
-      sides.map((side) => {
-        const y = offsetPx + wire.depthMm * scale;
-        const [x1, x2] = [axisX + side * wire.innerMm * scale, axisX + side * wire.outerMm * scale];
-        const h = wire.halfHeightMm * scale * 0.94;
-        return `M${x1} ${y}L${(x1 + x2) / 2} ${y - h}L${x2} ${y}L${(x1 + x2) / 2} ${y + h}Z`;
-      }),
-    )
-    .join('');
+/** The hole as found, the wire in it, and what would be cut: paths in millimetres in their place. */
+const Profiles = memo(function Profiles({ place, hollow, wire, planned }: ProfilesProps) {
+  return (
+    <g transform={place} fill="none">
+      <FoundPath d={hollow} />
+      {wire && <WirePath d={wire} />}
+      {planned && <PlannedPath d={planned} dashed={wire !== null} />}
+    </g>
+  );
+});
+
+const FoundPath = memo(function FoundPath({ d }: { d: string }) {
+  return <path data-part="found" d={d} fill={PLATE.deep} stroke={PLATE.scribe} strokeWidth={1.4} {...THIN} />;
+});
+
+const WirePath = memo(function WirePath({ d }: { d: string }) {
+  return <path d={d} fill={PLATE.chalk} fillOpacity={0.32} stroke={PLATE.chalk} strokeWidth={1} {...THIN} />;
+});
+
+const PlannedPath = memo(function PlannedPath({ d, dashed }: { d: string; dashed: boolean }) {
+  return (
+    <path
+      data-part="planned"
+      d={d}
+      stroke={PLATE.chalk}
+      strokeWidth={1.5}
+      strokeDasharray={dashed ? '5 3' : undefined}
+      {...THIN}
+    />
+  );
+});
+
+/** An edge at the bottom: what lies beyond it, and the edge itself as far as the ladder takes it up. */
+const EdgeBelow = memo(function EdgeBelow({ label, height }: { label: string | null; height: number }) {
+  return (
+    <>
+      <line y1={0} y2={height} stroke={PLATE.scribe} strokeWidth={1.4} />
+      <text x={8} y={-12} fill={PLATE.faint} fontSize={13}>
+        {label}
+      </text>
+    </>
+  );
+});
+
+/** What lies beyond the edge. */
+const Beyond = memo(function Beyond({ y, width, height }: { y: number; width: number; height: number }) {
+  return (
+    <>
+      <rect y={y} width={width} height={height - y} fill={PLATE.deep} />
+      <line y1={y} y2={height} stroke={PLATE.scribe} strokeWidth={1.4} />
+    </>
+  );
+});
+
+/** An edge too far away to draw, by its distance. */
+const FarEdge = memo(function FarEdge({ x, y, label }: { x: number; y: number; label: string | null }) {
+  return (
+    <text
+      x={x}
+      y={y}
+      textAnchor="end"
+      fill={PLATE.scribe}
+      fontSize={13}
+      stroke={PLATE.ground}
+      strokeWidth={4}
+      paintOrder="stroke"
+    >
+      {label}
+    </text>
+  );
+});
+
+interface BelowProps {
+  left: number;
+  right: number;
+  width: number;
+  height: number;
+  goesOn: boolean;
+  edgeX: number | null;
+  edgeGoesOn: boolean;
+  edgeLabel: string | null;
 }
 
-/** The hole in section: metal hatched, as found in white, as it would be cut in chalk, the edge and what lies beyond. */
+/** The bottom, and the sheet below it over all that was drawn to its end. */
+const Below = memo(function Below({ left, right, width, height, goesOn, edgeX, edgeGoesOn, edgeLabel }: BelowProps) {
+  return (
+    <>
+      <rect x={left - 2} y={0} width={width - left + 2} height={height} fill={PLATE.ground} />
+      <Level y={0} from={left} to={right} goesOn={goesOn} />
+      {edgeX !== null && (
+        <g transform={`translate(${edgeX} 0)`}>
+          <EdgeBelow label={edgeLabel} height={edgeGoesOn ? height : 0} />
+        </g>
+      )}
+    </>
+  );
+});
+
+/**
+ * The hole in section: metal hatched, as found in white, as it would be cut in chalk, the edge and what lies beyond.
+ *
+ * Profiles are drawn in millimetres inside one placed group, and what ends at the bottom is covered there by the sheet's
+ * own colour: a reading that only moves the bottom or the scale then changes a few transforms instead of every shape.
+ */
 export function Section({
   layout,
   ids,
@@ -36,70 +137,30 @@ export function Section({
   ids: { hatch: string; clip: string };
   edgeLabel: string | null;
 }) {
-  const { stretches, axisX, faceY, bottomY, metalLeftX, metalRightX, halfSection, scale } = layout;
-  const sides = halfSection ? ([1] as const) : ([1, -1] as const);
+  const { stretches, axisX, faceY, bottomY, metalLeftX, metalRightX, sheetRightX, halfSection, scale, height } = layout;
+  const lining = `url(#${ids.hatch})`;
+  const broken = stretches.length > 1;
+  const edgeX = layout.edge?.x ?? null;
+  const edgeGoesOn = edgeX !== null && layout.ladder.rows.length > 0 && edgeX < layout.ladder.rightX;
+  const hollow = hollowPath(layout.found, halfSection);
+  const wire = layout.coil.length > 0 ? wirePath(layout.coil, halfSection) : null;
+  const planned = layout.planned && sidesPath(layout.planned, halfSection);
   return (
     <>
       {stretches.map((stretch, index) => {
         const top = stretch.offsetPx + stretch.fromMm * scale;
-        const bottom = stretch.offsetPx + stretch.toMm * scale;
-        const found = layout.found;
-        const hollow = (points: readonly ProfilePoint[]) =>
-          halfSection
-            ? `M${axisX} ${stretch.offsetPx} ${profilePath([[0, 0], ...points, [0, points.at(-1)![1]]], layout, stretch.offsetPx, 1).replace('M', 'L')} Z`
-            : `${profilePath(points, layout, stretch.offsetPx, 1)} ${profilePath([...points].reverse(), layout, stretch.offsetPx, -1).replace('M', 'L')} Z`;
+        const end = stretch.offsetPx + stretch.toMm * scale;
+        const last = index === stretches.length - 1;
         return (
-          <g key={stretch.fromMm}>
-            <clipPath id={`${ids.clip}${index}`}>
-              <rect
-                x={0}
-                y={index === 0 ? 0 : top}
-                width={layout.width}
-                height={bottom - (index === 0 ? 0 : top) + (index === stretches.length - 1 ? 2 : 0)}
-              />
-            </clipPath>
-            <g clipPath={`url(#${ids.clip}${index})`}>
-              <rect
-                x={metalLeftX}
-                y={top}
-                width={metalRightX - metalLeftX}
-                height={bottom - top}
-                fill={`url(#${ids.hatch})`}
-              />
-              <path d={hollow(found)} fill={PLATE.deep} />
-              {sides.map((side) => (
-                <path
-                  key={side}
-                  data-part={side === 1 ? 'found' : undefined}
-                  d={profilePath(found, layout, stretch.offsetPx, side)}
-                  fill="none"
-                  stroke={PLATE.scribe}
-                  strokeWidth={1.4}
-                  strokeLinejoin="round"
-                />
-              ))}
-              {layout.coil.length > 0 && (
-                <path
-                  d={coilPath(layout, stretch.offsetPx, sides)}
-                  fill={PLATE.chalk}
-                  fillOpacity={0.32}
-                  stroke={PLATE.chalk}
-                  strokeWidth={1}
-                />
-              )}
-              {layout.planned &&
-                sides.map((side) => (
-                  <path
-                    key={side}
-                    data-part={side === 1 ? 'planned' : undefined}
-                    d={profilePath(layout.planned!, layout, stretch.offsetPx, side)}
-                    fill="none"
-                    stroke={PLATE.chalk}
-                    strokeWidth={1.5}
-                    strokeDasharray={layout.coil.length > 0 ? '5 3' : undefined}
-                    strokeLinejoin="round"
-                  />
-                ))}
+          <g key={index}>
+            {broken && (
+              <clipPath id={`${ids.clip}${index}`}>
+                <rect x={0} y={index === 0 ? 0 : top} width={layout.width} height={last ? height : end} />
+              </clipPath>
+            )}
+            <g clipPath={broken ? `url(#${ids.clip}${index})` : undefined}>
+              <Metal x={metalLeftX} y={top} width={sheetRightX - metalLeftX} height={height - top} fill={lining} />
+              <Profiles place={placed(axisX, stretch.offsetPx, scale)} hollow={hollow} wire={wire} planned={planned} />
             </g>
             {index > 0 && (
               <path
@@ -114,75 +175,26 @@ export function Section({
           </g>
         );
       })}
-      <line
-        x1={metalLeftX}
-        x2={metalRightX}
-        y1={faceY}
-        y2={faceY}
-        stroke={PLATE.scribe}
-        strokeWidth={1.4}
-        strokeDasharray="none"
-      />
-      <line
-        x1={axisX}
-        x2={axisX}
-        y1={faceY - 14}
-        y2={layout.height}
-        stroke={PLATE.faint}
-        strokeWidth={1}
-        strokeDasharray="12 4 2 4"
-      />
-      <line
-        x1={metalLeftX}
-        x2={metalRightX}
-        y1={bottomY}
-        y2={bottomY}
-        stroke={PLATE.scribe}
-        strokeWidth={1.4}
-        strokeDasharray={layout.opensBelow ? undefined : '2 6'}
-      />
-      {layout.edge &&
-        layout.edge.x !== null &&
-        layout.ladder.rows.length > 0 &&
-        layout.edge.x < layout.ladder.rightX && (
-          <line
-            x1={layout.edge.x}
-            x2={layout.edge.x}
-            y1={bottomY}
-            y2={layout.height}
-            stroke={PLATE.scribe}
-            strokeWidth={1.4}
-          />
-        )}
-      {layout.edge && layout.edge.x !== null && (
-        <>
-          <rect
-            x={layout.edge.x}
-            y={faceY}
-            width={layout.width - 14 - layout.edge.x}
-            height={bottomY - faceY}
-            fill={PLATE.deep}
-          />
-          <line x1={layout.edge.x} x2={layout.edge.x} y1={faceY} y2={bottomY} stroke={PLATE.scribe} strokeWidth={1.4} />
-          <text x={layout.edge.x + 8} y={bottomY - 12} fill={PLATE.faint} fontSize={13}>
-            {edgeLabel}
-          </text>
-        </>
+      {edgeX !== null && (
+        <g transform={`translate(${edgeX} 0)`}>
+          <Beyond y={faceY} width={layout.width} height={height} />
+        </g>
       )}
-      {layout.edge && layout.edge.x === null && (
-        <text
-          x={layout.width - 22}
-          y={faceY + 20}
-          textAnchor="end"
-          fill={PLATE.scribe}
-          fontSize={13}
-          stroke={PLATE.ground}
-          strokeWidth={4}
-          paintOrder="stroke"
-        >
-          {edgeLabel}
-        </text>
-      )}
+      <g transform={`translate(0 ${bottomY})`}>
+        <Below
+          left={metalLeftX}
+          right={metalRightX}
+          width={layout.width}
+          height={height}
+          goesOn={!layout.opensBelow}
+          edgeX={edgeX}
+          edgeGoesOn={edgeGoesOn}
+          edgeLabel={edgeLabel}
+        />
+      </g>
+      <Level y={faceY} from={metalLeftX} to={metalRightX} />
+      <Axis x={axisX} from={faceY - 14} to={height} />
+      {layout.edge && edgeX === null && <FarEdge x={layout.width - 22} y={faceY + 20} label={edgeLabel} />}
     </>
   );
 }

@@ -2,6 +2,7 @@ import { memo, useId } from 'react';
 import { speak, type UnitSystem } from '@deep-mend/core';
 import { FONT, PLATE } from '../app/theme.ts';
 import { DepthRule } from './DepthRule.tsx';
+import { Axis, Level, Lining, ParentLining } from './sheet.tsx';
 import type { StuckLayout } from './stuckLayout.ts';
 
 /** What is stuck, drawn where it is: hatched against the metal round it, its break ragged, the drills down it in chalk. */
@@ -26,12 +27,8 @@ export const StuckSection = memo(function StuckSection({
       aria-label={speak(description, units)}
     >
       <defs>
-        <pattern id={`${base}m`} width={9} height={9} patternTransform="rotate(45)" patternUnits="userSpaceOnUse">
-          <line x1={0} x2={0} y1={0} y2={9} stroke={PLATE.hatch} strokeWidth={1.1} />
-        </pattern>
-        <pattern id={`${base}s`} width={6} height={6} patternTransform="rotate(-45)" patternUnits="userSpaceOnUse">
-          <line x1={0} x2={0} y1={0} y2={6} stroke={PLATE.faint} strokeWidth={1.2} />
-        </pattern>
+        <ParentLining id={`${base}m`} />
+        <Lining id={`${base}s`} step={6} angle={-45} colour={PLATE.faint} width={1.2} />
       </defs>
       <text x={14} y={24} fontSize={13} fill={PLATE.scribe} fontFamily={FONT.label}>
         Section to scale
@@ -71,25 +68,9 @@ export const StuckSection = memo(function StuckSection({
           strokeLinejoin="round"
         />
       ))}
-      <line x1={metalLeftX} x2={metalRightX} y1={faceY} y2={faceY} stroke={PLATE.scribe} strokeWidth={1.4} />
-      <line
-        x1={axisX}
-        x2={axisX}
-        y1={24}
-        y2={bottomY}
-        stroke={PLATE.faint}
-        strokeWidth={1}
-        strokeDasharray="12 4 2 4"
-      />
-      <line
-        x1={metalLeftX}
-        x2={metalRightX}
-        y1={bottomY}
-        y2={bottomY}
-        stroke={PLATE.scribe}
-        strokeWidth={1.4}
-        strokeDasharray="2 6"
-      />
+      <Level y={faceY} from={metalLeftX} to={metalRightX} />
+      <Axis x={axisX} from={24} to={bottomY} />
+      <Level y={bottomY} from={metalLeftX} to={metalRightX} goesOn />
       <DepthRule layout={layout} units={units} />
     </svg>
   );

@@ -52,8 +52,8 @@ test('section and ladder share one scale and one axis: a rung lies under the met
   expect(layout.xOf(5) - axisX).toBeCloseTo(5 * scale, 9);
   expect(layout.yOf(10) - faceY).toBeCloseTo(10 * scale, 9);
   const row = ladder.rows.find(({ rung }) => rung.route.id === route.id)!;
-  expect(row.outerX).toBeCloseTo(layout.xOf(route.cut.majorMm / 2), 9);
-  expect(row.drillX).toBeCloseTo(layout.xOf(route.cut.drill!.drill.diameterMm / 2), 9);
+  expect(2 * row.outerMm).toBe(route.cut.majorMm);
+  expect(2 * row.drillMm).toBe(route.cut.drill!.drill.diameterMm);
   expect(layout.edge!.x).toBeCloseTo(layout.xOf(13.5), 9);
 });
 

@@ -100,6 +100,17 @@ export interface Stretch {
   offsetPx: number;
 }
 
+/** One rung in its place: where it stands in pixels, what it cuts as radii in millimetres. */
+export interface LadderRow {
+  rung: Rung;
+  /** Equal keys have equal words. */
+  wordsKey: string;
+  y: number;
+  drillMm: number;
+  outerMm: number;
+  cutsMetal: boolean;
+}
+
 export interface PlateLayout {
   width: number;
   height: number;
@@ -120,8 +131,11 @@ export interface PlateLayout {
   opensBelow: boolean;
   metalLeftX: number;
   metalRightX: number;
+  /** Where the drawing ends, with metal or with what lies beyond it. */
+  sheetRightX: number;
   edge: { x: number | null; label: string } | null;
-  wallDimension: { x1: number; x2: number; y: number; text: string } | null;
+  /** The wall left, as radii in millimetres. */
+  wallDimension: { fromMm: number; toMm: number; y: number; text: string } | null;
   ladder: {
     /** Equal keys draw the same ladder: it is not drawn again. */
     key: string;
@@ -129,7 +143,7 @@ export interface PlateLayout {
     height: number;
     edgeX: number | null;
     rowHeight: number;
-    rows: { rung: Rung; y: number; drillX: number; outerX: number; cutsMetal: boolean }[];
+    rows: LadderRow[];
     axisY: number;
     axisTicks: { x: number; numeral: string }[];
     cleanUpX: number;
@@ -142,6 +156,17 @@ export interface PlateLayout {
 }
 
 const MAX_SCALE = 26;
+/** Metal shown round the largest cut, in its radii; and the share of the room that lies left of the axis. */
+const METAL_ROUND = 1.25;
+const LEFT_SHARE = 0.51;
+/** The last flag's words hang below its depth. */
+const LAST_FLAG_PX = 26;
+/** Sheet below a section that stands alone. */
+const BELOW_PX = 20;
+/** Room for a numeral under the ladder. */
+const AXIS_TICK_PX = 44;
+/** Made once: making a scale takes longer than asking it for round numbers. */
+const DIAMETERS = scaleLinear();
 export const FLAG_STEP = 35;
 const MERGE_WITHIN_MM = 0.3;
 /** Beyond this ratio of depth to diameter a featureless length is cut out. */
@@ -229,14 +254,23 @@ function sixteenths(n: number): string {
   return `${whole === 0 ? '' : `${whole} `}${rest / divisor}/${16 / divisor}`;
 }
 
-/** The section's height goes in steps too, so that what stands below it is not pushed about with every keystroke. */
+/**
+ * The section's height goes in steps too: what stands below it is not pushed about with every keystroke, and the page is
+ * not laid out again. A hole as deep as the sheet allows always gets the whole sheet, whatever the scale's step leaves.
+ */
 const HEIGHT_STEP_PX = 24;
+const WHOLE_SHEET_FROM = 0.8;
+function sheetHeight(endPx: number, wholePx: number): number {
+  const end = endPx > WHOLE_SHEET_FROM * wholePx ? Math.max(endPx, wholePx) : endPx;
+  return Math.ceil(end / HEIGHT_STEP_PX) * HEIGHT_STEP_PX;
+}
 
 /**
- * The scale goes in steps of 4 %: a keystroke on a depth then moves the flags and the profile, and leaves the radius axis
- * with everything on it where it is. It costs at most 4 % of the room and most of a redraw's time.
+ * The scale goes in steps of a tenth: a keystroke on a depth then moves the flags and the profile, and leaves the radius
+ * axis with everything on it where it is. A drawing that breathes with every key is hard to read, and redrawing it costs
+ * twice as much as moving its bottom; the steps cost at most a tenth of the room.
  */
-const SCALE_STEP = 1.04;
+const SCALE_STEP = 1.1;
 function steppedScale(fitting: number): number {
   return SCALE_STEP ** Math.floor(Math.log(fitting) / Math.log(SCALE_STEP) + 1e-9);
 }
@@ -270,17 +304,16 @@ export function plateLayout(input: PlateInput): PlateLayout {
   const shownMm = totalMm - (hidden ? hidden.toMm - hidden.fromMm : 0);
   const gapPx = hidden ? BREAK_GAP_PX : 0;
 
-  // Left half of the section, unless the page is narrow: then the axis stands beside the rule.
-  const leftMm = compact ? 0 : 0.5 * largestOuterMm * 1.3;
-  const rightMm = 0.5 * largestOuterMm * 1.25;
+  // The axis stands still whatever is typed: in the middle of the metal, or beside the rule where the page is narrow.
+  const leftPx = compact ? 0 : (width - statusWidth - sectionLeft - 8) * LEFT_SHARE;
+  const axisX = compact ? sectionLeft + 6 : sectionLeft + leftPx;
   const scale = steppedScale(
     Math.min(
       (sectionHeight - gapPx) / shownMm,
-      (width - statusWidth - sectionLeft - 8) / (leftMm + rightMm),
+      (width - statusWidth - 8 - axisX) / (0.5 * largestOuterMm * METAL_ROUND),
       MAX_SCALE,
     ),
   );
-  const axisX = compact ? sectionLeft + 6 : Math.max(sectionLeft + leftMm * scale, 232);
   const xOf = (radiusMm: number) => axisX + radiusMm * scale;
   const stretches: Stretch[] = hidden
     ? [
@@ -312,22 +345,21 @@ export function plateLayout(input: PlateInput): PlateLayout {
   // The ladder is a drawing of its own, so that it stays still while the section above it grows.
   const ladderTop = compact ? 34 : 38;
   const barsRight = width - statusWidth;
-  const rows = rungs.map((rung, index) => ({
+  const rows = rungs.map((rung, index): LadderRow => ({
     rung,
+    wordsKey: `${rung.key} ${rung.title} ${rung.verdict} ${rung.isFirst} ${rung.route.reserve.ratio?.toFixed(3)}`,
     y: ladderTop + index * rowHeight,
-    drillX: xOf((rung.route.cut.drill?.drill.diameterMm ?? rung.route.cut.boreMm) / 2),
-    outerX: xOf(rung.route.cut.majorMm / 2),
+    drillMm: (rung.route.cut.drill?.drill.diameterMm ?? rung.route.cut.boreMm) / 2,
+    outerMm: rung.route.cut.majorMm / 2,
     cutsMetal: cutsMetal(rung.route),
   }));
+  const belowPx = rungs.length > 0 ? 0 : BELOW_PX;
   const axisY = ladderTop + rungs.length * rowHeight + 4;
   const axisEndMm = Math.max(2, (2 * (barsRight - axisX - 8)) / scale);
   const perUnit = units === 'mm' ? 1 : MM_PER_INCH;
-  const axis = scaleLinear()
-    .domain([0, axisEndMm / perUnit])
-    .range([axisX, xOf(axisEndMm / 2)]);
-  const axisTicks = axis
-    .ticks(Math.max(2, Math.floor((barsRight - axisX) / 44)))
-    .map((value) => ({ x: axis(value), numeral: String(Number(value.toFixed(3))) }));
+  const axisTicks = DIAMETERS.domain([0, axisEndMm / perUnit])
+    .ticks(Math.max(2, Math.floor((barsRight - axisX) / AXIS_TICK_PX)))
+    .map((value) => ({ x: xOf((value * perUnit) / 2), numeral: String(Number(value.toFixed(3))) }));
   const forbidden = edgeMm === null ? null : xOf(largestCutMm(edgeMm) / 2);
   const ladderKey = [
     width,
@@ -337,15 +369,12 @@ export function plateLayout(input: PlateInput): PlateLayout {
     edgeX,
     assessment.cleanUp.mm,
     forbidden,
-    ...rungs.map(
-      ({ key, title, verdict, isFirst, route: { id, reserve, cut } }) =>
-        `${key} ${title} ${id} ${verdict} ${isFirst} ${reserve.ratio?.toFixed(3)} ${cut.drill?.drill.id ?? cut.boreMm.toFixed(3)}`,
-    ),
+    ...rows.map(({ wordsKey, drillMm, outerMm, rung }) => `${wordsKey} ${rung.route.id} ${drillMm} ${outerMm}`),
   ].join('|');
 
   return {
     width,
-    height: Math.ceil((rungs.length > 0 ? sectionEnd : sectionEnd + 20) / HEIGHT_STEP_PX) * HEIGHT_STEP_PX,
+    height: sheetHeight(sectionEnd + belowPx, faceY + sectionHeight + LAST_FLAG_PX + belowPx),
     scale,
     axisX,
     faceY,
@@ -367,7 +396,8 @@ export function plateLayout(input: PlateInput): PlateLayout {
     engaged: route && route.engagementMm > 0 ? engagedBand(route, yOf) : null,
     bottomY,
     opensBelow: hole.kind === 'through',
-    metalLeftX: compact ? axisX : Math.max(sectionLeft, axisX - 0.5 * largestOuterMm * 1.3 * scale),
+    metalLeftX: compact ? axisX : sectionLeft,
+    sheetRightX: plateRight,
     metalRightX: edgeShown ? edgeX : plateRight,
     edge:
       edgeMm === null
@@ -378,7 +408,12 @@ export function plateLayout(input: PlateInput): PlateLayout {
           },
     wallDimension:
       edgeShown && wallMm !== null && wallMm > 0
-        ? { x1: xOf(outerMm / 2), x2: edgeX, y: dimensionY, text: formatLength(wallMm, units, decimals) }
+        ? {
+            fromMm: outerMm / 2,
+            toMm: outerMm / 2 + wallMm,
+            y: dimensionY,
+            text: formatLength(wallMm, units, decimals),
+          }
         : null,
     ladder: {
       key: ladderKey,

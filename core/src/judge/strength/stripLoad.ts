@@ -40,6 +40,10 @@ export interface StripLoad {
   c2: number;
   c3: number;
   q: number;
+}
+
+/** The same with how it came about. */
+export interface WorkedStripLoad extends StripLoad {
   working: Working[];
 }
 
@@ -56,6 +60,21 @@ function outerArea(outer: Thread) {
 /** The wire's flank stands this share of a pitch inside the insert tap's major (our estimate). */
 const COIL_FLANK_LOSS_PER_PITCH = 0.15;
 
+/** The area sheared in the parent. */
+function parentAreaOf({ thread, coil, outer, engagementMm }: StripInput) {
+  const pitchMm = positive(thread.pitchMm, 'pitch');
+  return {
+    pitchMm,
+    halfAngleDeg: THREAD_FORMS[thread.form].angleDeg / 2,
+    engagementMm,
+    majorMinMm: coil ? coil.majorMm - COIL_FLANK_LOSS_PER_PITCH * pitchMm : externalLimits(thread).majorMinMm,
+    pitchMaxMm: coil ? coil.pitchMaxMm : internalLimits(thread).pitchMaxMm,
+    ...(outer ? outerArea(outer) : {}),
+  };
+}
+
+const screwShearMpa = (fastener: FastenerClassRow) => fastener.tensileMpa * fastener.shearRatio;
+
 /**
  * Strip load of a screw in a hole: min(τp·Ap·C1·C3, τf·Af·C1·C2), FED-STD-H28 areas with VDI 2230 / Alexander factors.
  * In a coil the parent is sheared at the coil's outside, the hard side is the insert (C3 = 1), and the screw's own
@@ -63,22 +82,14 @@ const COIL_FLANK_LOSS_PER_PITCH = 0.15;
  * @example stripLoad({ thread: threadById('M8x1.25'), fastener: fastenerClass('8.8', 8), parentShearMpa: 182, engagementMm: 11, dilationRatio: null }).stripLoadN // 33691
  */
 export function stripLoad(input: StripInput): StripLoad {
-  const { thread, coil, outer, engagementMm, fastener } = input;
+  const { thread, coil, outer, engagementMm } = input;
   const sleeved = coil !== undefined || outer !== undefined;
   const pitchMm = positive(thread.pitchMm, 'pitch');
   const inside = internalLimits(thread);
   const outside = externalLimits(thread);
   const halfAngleDeg = THREAD_FORMS[thread.form].angleDeg / 2;
-  const parentArea = {
-    pitchMm,
-    halfAngleDeg,
-    engagementMm,
-    majorMinMm: coil ? coil.majorMm - COIL_FLANK_LOSS_PER_PITCH * pitchMm : outside.majorMinMm,
-    pitchMaxMm: coil ? coil.pitchMaxMm : inside.pitchMaxMm,
-    ...(outer ? outerArea(outer) : {}),
-  };
   const minorMaxMm = sleeved ? inside.minorMaxMm : Math.max(inside.minorMaxMm, input.boreMm ?? 0);
-  const parentAreaMm2 = parentShearAreaMm2(parentArea);
+  const parentAreaMm2 = parentShearAreaMm2(parentAreaOf(input));
   const fastenerAreaMm2 = fastenerShearAreaMm2({
     pitchMm,
     engagementMm,
@@ -86,7 +97,7 @@ export function stripLoad(input: StripInput): StripLoad {
     minorMaxMm,
     pitchMinMm: outside.pitchMinMm,
   });
-  const fastenerShearMpa = fastener.tensileMpa * fastener.shearRatio;
+  const fastenerShearMpa = screwShearMpa(input.fastener);
   const rs = fastenerAreaMm2 > 0 ? (input.parentShearMpa * parentAreaMm2) / (fastenerShearMpa * fastenerAreaMm2) : 2.2;
   const c1 = input.dilationRatio === null ? 1 : dilationFactor(input.dilationRatio);
   const c3 = sleeved ? 1 : parentBendingFactor(rs);
@@ -109,15 +120,32 @@ export function stripLoad(input: StripInput): StripLoad {
     c2,
     c3,
     q,
+  };
+}
+
+/**
+ * The same with its working: both areas and the load, for whoever will show them.
+ * @example workedStripLoad({ thread: threadById('M8x1.25'), fastener: fastenerClass('8.8', 8), parentShearMpa: 182, engagementMm: 11, dilationRatio: null }).working.length // 2
+ */
+export function workedStripLoad(input: StripInput): WorkedStripLoad {
+  const load = stripLoad(input);
+  const { parentAreaMm2, fastenerAreaMm2, c1, c2, c3, q, parentLoadN, fastenerLoadN } = load;
+  return {
+    ...load,
     working: [
-      parentShearWorking(parentArea),
+      parentShearWorking(parentAreaOf(input)),
       {
         title: 'Load that strips the thread',
         formula: 'F = min(τp · Ap · C1 · C3 · q, τf · Af · C1 · C2 · q)',
         symbols: [
           { symbol: 'τp', meaning: 'shear strength of the parent', value: input.parentShearMpa, unit: 'MPa' },
           { symbol: 'Ap', meaning: 'shear area in the parent', value: parentAreaMm2, unit: 'mm²' },
-          { symbol: 'τf', meaning: 'shear strength of the screw’s thread', value: fastenerShearMpa, unit: 'MPa' },
+          {
+            symbol: 'τf',
+            meaning: 'shear strength of the screw’s thread',
+            value: screwShearMpa(input.fastener),
+            unit: 'MPa',
+          },
           { symbol: 'Af', meaning: 'shear area of the screw’s thread', value: fastenerAreaMm2, unit: 'mm²' },
           { symbol: 'C1', meaning: 'dilation of the wall (1 where the edge is unknown)', value: c1 ?? 0, unit: '' },
           { symbol: 'C2', meaning: 'bending of the screw’s thread', value: c2, unit: '' },

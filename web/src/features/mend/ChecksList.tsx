@@ -3,7 +3,7 @@ import { memo, useState } from 'react';
 import { checkValue } from '../../kit/format.ts';
 import { Verdict } from '../../kit/Verdict.tsx';
 import { WorkingDialog } from '../../kit/WorkingDialog.tsx';
-import { quantityOf } from './useDrafts.ts';
+import { quantityOf } from './drafts.ts';
 
 const SHOWN_PASSES = 5;
 

@@ -17,7 +17,7 @@ import { rungKey } from '../../drawing/plateLayout.ts';
 import { OtherWays } from './OtherWays.tsx';
 import { RouteEconomics } from './RouteEconomics.tsx';
 import { SideBySide } from './SideBySide.tsx';
-import { quantityOf } from './useDrafts.ts';
+import { quantityOf } from './drafts.ts';
 
 interface Props {
   hole: HoleCase;

@@ -25,28 +25,19 @@ import { KnownStuck } from './known/KnownStuck.tsx';
 import { StuckQuestion } from './known/StuckQuestion.tsx';
 import { ThreadField } from './known/ThreadField.tsx';
 import { ReadingField } from './ReadingField.tsx';
-import type { Draft, Drafts } from './useDrafts.ts';
 
 interface Props {
   file: HoleFile;
-  drafts: Drafts;
+  /** Readings that are typed but not recorded: where there is one, its group is open. */
+  drafted: ReadonlySet<QuantityId>;
   units: UnitSystem;
   readOnly: boolean;
   choose: Choose;
-  onDraft: (id: QuantityId, draft: Draft) => void;
   onCommit: (id: QuantityId) => void;
 }
 
 /** What is known: choices and readings, in the order in which a mechanic meets them. Any field may be filled in any order. */
-export const KnownColumn = memo(function KnownColumn({
-  file,
-  drafts,
-  units,
-  readOnly,
-  choose,
-  onDraft,
-  onCommit,
-}: Props) {
+export const KnownColumn = memo(function KnownColumn({ file, drafted, units, readOnly, choose, onCommit }: Props) {
   const { choices, live } = file;
   const reading = (quantity: QuantityId, label?: string) => (
     <ReadingField
@@ -54,10 +45,8 @@ export const KnownColumn = memo(function KnownColumn({
       threadId={choices.threadId}
       {...(label ? { label } : {})}
       entry={live[quantity]}
-      draft={drafts[quantity]}
       units={units}
       disabled={readOnly}
-      onDraft={onDraft}
       onCommit={onCommit}
     />
   );
@@ -72,8 +61,7 @@ export const KnownColumn = memo(function KnownColumn({
       {...(empty === undefined ? {} : { empty })}
     />
   );
-  const has = (...quantities: QuantityId[]) =>
-    quantities.some((id) => live[id] !== undefined || drafts[id] !== undefined);
+  const has = (...quantities: QuantityId[]) => quantities.some((id) => live[id] !== undefined || drafted.has(id));
   const demand = choices.demandMode ?? 'fastener-first';
   const depthLabel =
     choices.kind === 'through'
@@ -103,7 +91,7 @@ export const KnownColumn = memo(function KnownColumn({
         onChange={(checked) => choose('strippedThroughout', checked)}
       />
       {reading('bore-a')}
-      {(live['bore-a'] || drafts['bore-a']) && reading('bore-b')}
+      {(live['bore-a'] || drafted.has('bore-a')) && reading('bore-b')}
       <More
         title="The bore more exactly"
         filled={has('bore-a-deep', 'bore-b-deep', 'offset-along', 'offset-across', 'lean', 'countersink')}

@@ -13,7 +13,7 @@ import { memo, useState } from 'react';
 import { Figure } from '../../kit/Figure.tsx';
 import { WorkingDialog } from '../../kit/WorkingDialog.tsx';
 import { ReadingPicture } from './ReadingPicture.tsx';
-import { quantityOf } from './useDrafts.ts';
+import { quantityOf } from './drafts.ts';
 
 const ASKS: Record<MissingInput, { title: string; how: string; field: string }> = {
   thread: {

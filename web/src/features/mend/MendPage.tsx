@@ -1,5 +1,4 @@
 import Alert from '@mui/material/Alert';
-import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
@@ -11,20 +10,16 @@ import {
   routeDigest,
   type Attempt,
   type MeansId,
-  threadById,
   type HoleChoices,
   type QuantityId,
   type RecordedResult,
 } from '@deep-mend/core';
-import { memo, useCallback, useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { memo, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { ApiProblem, newId } from '../../api/client.ts';
 import { useStable } from '../../app/useStable.ts';
 import { useKeys } from '../../app/useKeys.ts';
 import { useShop } from '../../app/ShopContext.tsx';
-import { PLATE } from '../../app/theme.ts';
-import { Plate } from '../../drawing/Plate.tsx';
-import { plateLayout, rungKey, rungsOf } from '../../drawing/plateLayout.ts';
 import { Failed, Loading } from '../../kit/states.tsx';
 import { DecidePanel } from './DecidePanel.tsx';
 import { FreePanel } from './free/FreePanel.tsx';
@@ -32,6 +27,7 @@ import { FreePlate } from './free/FreePlate.tsx';
 import { useFreePlan } from './free/useFreePlan.ts';
 import type { Choose } from './known/fields.tsx';
 import { KnownColumn } from './KnownColumn.tsx';
+import { LivePlate, routeShown } from './LivePlate.tsx';
 import { LocatePanel } from './LocatePanel.tsx';
 import { MeasurePanel } from './MeasurePanel.tsx';
 import { CutPanel, PreparePanel } from './PlanPanels.tsx';
@@ -40,7 +36,8 @@ import { ReadingField } from './ReadingField.tsx';
 import { ReplanDialog } from './ReplanDialog.tsx';
 import { StationRail } from './StationRail.tsx';
 import { isStation, STATIONS, type StationId } from './stations.ts';
-import { useDrafts, type Draft } from './useDrafts.ts';
+import type { Draft, Drafts } from './drafts.ts';
+import { DraftContext, useDraftStore, useSettledDrafts } from './useDrafts.ts';
 import { useRecord } from './useRecord.ts';
 import { useHole, type HoleAccess } from '../../kit/useHole.ts';
 import { useLiveCase } from './useLiveCase.ts';
@@ -68,6 +65,12 @@ function useWidth() {
   return { ref, width };
 }
 
+/** The readings that are typed but not recorded, as one set for as long as it stays the same. */
+function useDrafted(drafts: Drafts): ReadonlySet<QuantityId> {
+  const ids = Object.keys(drafts).sort().join(' ');
+  return useMemo(() => new Set(ids === '' ? [] : (ids.split(' ') as QuantityId[])), [ids]);
+}
+
 /** One page for all stations: what is known on the left, the hole in the middle, what follows on the right. */
 function MendDesk({ access }: { access: HoleAccess }) {
   const { units, rules } = useShop();
@@ -76,7 +79,7 @@ function MendDesk({ access }: { access: HoleAccess }) {
   const params = useParams();
   const [search, setSearch] = useSearchParams();
   const navigate = useNavigate();
-  const { drafts, setDraft, clearDraft } = useDrafts(detail.id);
+  const store = useDraftStore(detail.id);
   const [problem, setProblem] = useState<ApiProblem | null>(null);
   const [showWorking, setShowWorking] = useState(false);
   const phone = useMediaQuery('(max-width: 899px)');
@@ -84,9 +87,14 @@ function MendDesk({ access }: { access: HoleAccess }) {
 
   const mend = file.mends.find((entry) => entry.outcome === 'open') ?? null;
   const plan = mend?.plan ?? null;
-  const { built, proposal, stuck, drilling, depthMm, drilledMm } = useLiveCase(file, drafts, units, rules);
   const wanted = isStation(params.station) ? params.station : 'measure';
+  const caseOf = useLiveCase(file, units, rules);
+  // At Free the drawing is made here, with the drills that go down it: it must not wait.
+  const drafts = useSettledDrafts(store, wanted === 'free');
+  const { built, proposal, stuck, drilling, depthMm, drilledMm } = caseOf(drafts);
+  const drafted = useDrafted(drafts);
   const hasPlan = plan !== null;
+  const ready = proposal !== null;
   const isStuck = stuck !== null;
   const saysStuck = (file.choices.stuck ?? 'none') !== 'none';
   const closed = useMemo<Partial<Record<StationId, string>>>(
@@ -98,33 +106,20 @@ function MendDesk({ access }: { access: HoleAccess }) {
               ? 'Say which thread it is and what it is cut in first'
               : 'Nothing is recorded as stuck in this hole',
           }),
-      ...(built.ok ? {} : { decide: 'Some readings are still missing' }),
+      ...(ready ? {} : { decide: 'Some readings are still missing' }),
       ...(hasPlan ? {} : { prepare: 'Plan a mend first', cut: 'Plan a mend first', prove: 'Plan a mend first' }),
     }),
-    [built.ok, hasPlan, isStuck, saysStuck],
+    [ready, hasPlan, isStuck, saysStuck],
   );
-  const station: StationId = closed[wanted]
-    ? wanted === 'decide'
-      ? 'measure'
-      : built.ok
-        ? 'decide'
-        : 'measure'
-    : wanted;
+  const station: StationId = closed[wanted] ? (wanted === 'decide' ? 'measure' : ready ? 'decide' : 'measure') : wanted;
   const free = useFreePlan(station === 'free' ? stuck : null, drilling, drilledMm);
   const go = useCallback(
     (to: StationId) => void navigate(`/mend/${detail.id}/${to}?${search.toString()}`),
     [navigate, detail.id, search],
   );
 
-  const routes = useMemo(() => proposal?.routes ?? [], [proposal]);
-  const planned =
-    plan && station !== 'decide' && station !== 'measure'
-      ? routes.find((route) => route.id === plan.routeId)
-      : undefined;
-  const route = planned ?? routes.find((candidate) => candidate.id === search.get('route')) ?? routes[0] ?? null;
-  // The drawing with its verdicts moves within the keystroke's own frame; the sentences beside it follow in the next.
-  const live = useMemo(() => ({ built, proposal, route }), [built, proposal, route]);
-  const shown = useDeferredValue(live);
+  const routeWanted = search.get('route');
+  const { route, planned } = routeShown(proposal, plan, station, routeWanted);
   const open = useSensitivity(built);
   const [replanning, setReplanning] = useState(false);
   const [freed, setFreed] = useState<'cut' | 'whole' | null>(null);
@@ -133,20 +128,6 @@ function MendDesk({ access }: { access: HoleAccess }) {
       replace: true,
     }),
   );
-
-  const layout = useMemo(() => {
-    if (!built.ok || !proposal || width === 0) return null;
-    return plateLayout({
-      hole: built.hole,
-      assessment: proposal.assessment,
-      route: station === 'measure' || station === 'locate' ? null : route,
-      rungs: station === 'decide' ? rungsOf(routes, route?.id ?? null) : [],
-      units,
-      width,
-      sectionHeight: phone ? 240 : station === 'decide' ? 326 : 560,
-      compact: width < 520,
-    });
-  }, [built, proposal, route, routes, station, units, width, phone]);
 
   const guarded = useCallback(async (work: () => Promise<unknown>): Promise<boolean> => {
     try {
@@ -168,7 +149,7 @@ function MendDesk({ access }: { access: HoleAccess }) {
     void guarded(() => access.append('choice', payload));
   }) as Choose;
 
-  const { record, commit } = useRecord({ file, drafts, units, access, clearDraft, guarded });
+  const { record, commit } = useRecord({ file, store, units, access, guarded });
 
   /** What was tried and what came of it. Once it is out, what the drill should have left is typed in, to be measured. */
   const tryMeans = async (means: MeansId, outcome: Attempt['outcome']) => {
@@ -192,23 +173,26 @@ function MendDesk({ access }: { access: HoleAccess }) {
         instrument: 'caliper',
         halfWidth: String(offset!.halfWidthMm),
       });
-      setDraft('bore-a', expected(left.boreAMm));
-      setDraft('bore-b', expected(left.boreBMm));
-      setDraft('offset-along', expected(left.offsetMm));
+      store.set('bore-a', expected(left.boreAMm));
+      store.set('bore-b', expected(left.boreBMm));
+      store.set('offset-along', expected(left.offsetMm));
     }
     setFreed(left?.parentCut ? 'cut' : 'whole');
     go('measure');
   };
 
   const planNow = useStable(async () => {
-    if (!route || !mend) return;
+    const typed = store.get();
+    // What stands under the button may be one key behind what was typed.
+    const { route: latest } = routeShown(caseOf(typed).proposal, plan, station, route?.id ?? null);
+    if (!latest || !mend) return;
     const done = await guarded(async () => {
-      for (const [quantity, draft] of Object.entries(drafts) as [QuantityId, Draft][]) await record(quantity, draft);
+      for (const [quantity, draft] of Object.entries(typed) as [QuantityId, Draft][]) await record(quantity, draft);
       const body = {
         id: newId(),
         mendId: mend.id,
-        routeId: route.id,
-        digest: routeDigest(route),
+        routeId: latest.id,
+        digest: routeDigest(latest),
         happenedAt: new Date().toISOString(),
       };
       await access.post('plans', body);
@@ -240,7 +224,6 @@ function MendDesk({ access }: { access: HoleAccess }) {
 
   const stale = plan !== null && (planned ? routeDigest(planned) !== plan.digest : true);
   const gated = file.choices.duty === 'can-hurt' || file.choices.duty === 'under-code';
-  const selectedKey = route ? rungKey(route) : null;
 
   const decide = useStable(() => go('decide'));
   const panel = (() => {
@@ -269,10 +252,8 @@ function MendDesk({ access }: { access: HoleAccess }) {
               quantity={quantity}
               threadId={file.choices.threadId}
               entry={file.live[quantity]}
-              draft={drafts[quantity]}
               units={units}
               disabled={!mend}
-              onDraft={setDraft}
               onCommit={commit}
             />
           )}
@@ -280,13 +261,13 @@ function MendDesk({ access }: { access: HoleAccess }) {
           charts={phone}
         />
       );
-    if (station === 'decide' && shown.built.ok && shown.proposal && shown.route)
+    if (station === 'decide' && built.ok && proposal && route)
       return (
         <DecidePanel
-          hole={shown.built.hole}
+          hole={built.hole}
           open={open}
-          proposal={shown.proposal}
-          route={shown.route}
+          proposal={proposal}
+          route={route}
           units={units}
           showWorking={showWorking}
           onShowWorking={setShowWorking}
@@ -298,7 +279,7 @@ function MendDesk({ access }: { access: HoleAccess }) {
       return (
         <PreparePanel
           plan={plan}
-          tough={shown.built.ok && shown.built.hole.parent.cutting === 'tough'}
+          tough={built.ok && built.hole.parent.cutting === 'tough'}
           stale={stale}
           units={units}
           onAgain={() => go('decide')}
@@ -329,11 +310,11 @@ function MendDesk({ access }: { access: HoleAccess }) {
           onClose={close}
         />
       );
-    return <MeasurePanel built={shown.built} open={open} proposal={shown.proposal} units={units} onDecide={decide} />;
+    return <MeasurePanel built={built} open={open} proposal={proposal} units={units} onDecide={decide} />;
   })();
 
   return (
-    <>
+    <DraftContext value={store}>
       <MendTitle detail={detail} name={file.name} />
       <StationRail current={station} closed={closed} onGo={go} />
       {problem && (
@@ -389,34 +370,30 @@ function MendDesk({ access }: { access: HoleAccess }) {
       )}
       <div className="desk" data-station={station}>
         <div className="desk-known">
-          <KnownColumn
-            file={file}
-            drafts={drafts}
-            units={units}
-            readOnly={!mend}
-            choose={choose}
-            onDraft={setDraft}
-            onCommit={commit}
-          />
+          <KnownColumn file={file} drafted={drafted} units={units} readOnly={!mend} choose={choose} onCommit={commit} />
         </div>
         <div className="desk-plate" ref={ref}>
           {free ? (
             <FreePlate free={free} holeDepthMm={depthMm} units={units} width={width} charts={!phone} />
-          ) : layout ? (
-            <Plate
-              layout={layout}
+          ) : (
+            <LivePlate
+              store={store}
+              caseOf={caseOf}
+              plan={plan}
+              station={station}
+              wantedId={routeWanted}
+              name={file.name}
+              threadId={file.choices.threadId}
               units={units}
-              selectedKey={selectedKey}
-              description={`Section of ${file.name}${route ? ` with ${route.title}` : ''}, to scale`}
+              width={width}
+              phone={phone}
               onSelect={select}
             />
-          ) : (
-            <BlankPlate threadId={file.choices.threadId} />
           )}
         </div>
         <div className="desk-panel">{panel}</div>
       </div>
-    </>
+    </DraftContext>
   );
 }
 
@@ -436,30 +413,3 @@ const MendTitle = memo(function MendTitle({ detail, name }: { detail: HoleDetail
     </Typography>
   );
 });
-
-/** The plate before there is enough to draw: it says what it waits for. */
-function BlankPlate({ threadId }: { threadId: string | undefined }) {
-  return (
-    <Box
-      sx={{
-        bgcolor: PLATE.ground,
-        color: PLATE.scribe,
-        borderRadius: '10px',
-        minHeight: { xs: 140, md: 420 },
-        p: 3,
-        display: 'grid',
-        alignContent: 'center',
-        gap: 1,
-      }}
-    >
-      <Typography variant="h2" component="p">
-        {threadId ? threadById(threadId).designation : 'The hole is drawn here'}
-      </Typography>
-      <Typography>
-        {threadId
-          ? 'Depth, material and damage make it a section to scale.'
-          : 'Start with its thread. Each reading moves the drawing.'}
-      </Typography>
-    </Box>
-  );
-}

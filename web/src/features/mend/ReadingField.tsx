@@ -13,7 +13,8 @@ import {
   type UnitSystem,
 } from '@deep-mend/core';
 import { memo, useState } from 'react';
-import { instrumentOf, quantityOf, readDraft, readHalfWidth, type Draft } from './useDrafts.ts';
+import { instrumentOf, quantityOf, readDraft, readHalfWidth, type Draft } from './drafts.ts';
+import { useDraft } from './useDrafts.ts';
 
 interface Props {
   quantity: QuantityId;
@@ -21,10 +22,8 @@ interface Props {
   threadId: string | undefined;
   label?: string;
   entry: ReadingEntry | undefined;
-  draft: Draft | undefined;
   units: UnitSystem;
   disabled?: boolean;
-  onDraft: (quantity: QuantityId, draft: Draft) => void;
   /** Called on Enter or when the field is left. */
   onCommit: (quantity: QuantityId) => void;
 }
@@ -37,13 +36,12 @@ export const ReadingField = memo(function ReadingField({
   threadId,
   label,
   entry,
-  draft,
   units,
   disabled = false,
-  onDraft,
   onCommit,
 }: Props) {
   const { name, usual } = quantityOf(quantity);
+  const [draft, setDraft] = useDraft(quantity);
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const base: Draft = draft ?? {
     text: entry?.text ?? '',
@@ -80,7 +78,7 @@ export const ReadingField = memo(function ReadingField({
           data-draft={draft !== undefined}
           aria-invalid={problem !== null}
           aria-describedby={problem ? `${fieldId}-problem` : undefined}
-          onChange={(event) => onDraft(quantity, { ...base, text: event.target.value })}
+          onChange={(event) => setDraft({ ...base, text: event.target.value })}
           onBlur={() => onCommit(quantity)}
           onKeyDown={(event) => {
             if (event.key === 'Enter') onCommit(quantity);
@@ -125,7 +123,7 @@ export const ReadingField = memo(function ReadingField({
               value={base.instrument}
               onChange={(event) => {
                 const instrument = event.target.value as InstrumentId;
-                onDraft(quantity, { ...base, instrument, halfWidth: String(instrumentOf(instrument).halfWidthMm) });
+                setDraft({ ...base, instrument, halfWidth: String(instrumentOf(instrument).halfWidthMm) });
               }}
             >
               {INSTRUMENTS.map((row) => (
@@ -143,7 +141,7 @@ export const ReadingField = memo(function ReadingField({
                   ? 'You are 95 % sure that the true value lies within this.'
                   : explainLengthProblem(doubt.problem)
               }
-              onChange={(event) => onDraft(quantity, { ...base, halfWidth: event.target.value })}
+              onChange={(event) => setDraft({ ...base, halfWidth: event.target.value })}
             />
           </Box>
         </Popover>

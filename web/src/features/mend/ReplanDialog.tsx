@@ -8,7 +8,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { explainLengthProblem, type LengthResult, type QuantityId, type UnitSystem } from '@deep-mend/core';
 import { useState } from 'react';
-import { instrumentOf, quantityOf, readDraft, type Draft } from './useDrafts.ts';
+import { instrumentOf, quantityOf, readDraft, type Draft } from './drafts.ts';
 
 /** What can turn out otherwise at the machine: a reading, or something that is now stuck in the hole. */
 const TURNS: readonly ({ id: string; name: string } & ({ quantity: QuantityId } | { stuck: 'tap' | 'extractor' }))[] = [

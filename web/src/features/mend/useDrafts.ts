@@ -1,62 +1,54 @@
-import {
-  INSTRUMENTS,
-  parseLength,
-  QUANTITIES,
-  type InstrumentId,
-  type LengthResult,
-  type QuantityId,
-  type UnitSystem,
-} from '@deep-mend/core';
-import { useCallback, useState } from 'react';
+import { createContext, startTransition, useContext, useEffect, useState, useSyncExternalStore } from 'react';
+import type { QuantityId } from '@deep-mend/core';
+import { draftStore, type Draft, type Drafts, type DraftStore } from './drafts.ts';
 
-/** What is typed but not recorded yet: kept on the device until it is. */
-export interface Draft {
-  text: string;
-  instrument: InstrumentId;
-  halfWidth: string;
-}
-export type Drafts = Partial<Record<QuantityId, Draft>>;
+const Context = createContext<DraftStore | null>(null);
+export const DraftContext = Context.Provider;
 
-export const quantityOf = (id: QuantityId) => QUANTITIES.find((row) => row.id === id)!;
-export const instrumentOf = (id: InstrumentId) => INSTRUMENTS.find((row) => row.id === id)!;
-
-/** Reads a draft in the field's range and the shown unit. */
-export function readDraft(quantity: QuantityId, draft: Draft, units: UnitSystem): LengthResult {
-  const { minMm, maxMm } = quantityOf(quantity);
-  return parseLength(draft.text, { bareUnit: units, minMm, maxMm });
+function useStore(): DraftStore {
+  const store = useContext(Context);
+  if (!store) throw new Error('a draft outside a mend');
+  return store;
 }
 
-/** The half-width of a draft in mm: always typed in millimetres, because instruments are known by it. */
-export function readHalfWidth(draft: Draft): LengthResult {
-  return parseLength(draft.halfWidth, { bareUnit: 'mm', minMm: 0, maxMm: 20 });
+/** The drafts of a hole for as long as its page is open. Whoever leaves the page leaves nothing behind. */
+export function useDraftStore(holeId: string): DraftStore {
+  const [store] = useState(() => draftStore(holeId));
+  useEffect(() => {
+    window.addEventListener('pagehide', store.keep);
+    return () => {
+      window.removeEventListener('pagehide', store.keep);
+      store.keep();
+    };
+  }, [store]);
+  return store;
 }
 
-export function useDrafts(holeId: string) {
-  const storageKey = `drafts:${holeId}`;
-  const [drafts, setDrafts] = useState<Drafts>(() => JSON.parse(localStorage.getItem(storageKey) ?? '{}') as Drafts);
-  const change = useCallback(
-    (update: (before: Drafts) => Drafts) => {
-      setDrafts((before) => {
-        const after = update(before);
-        localStorage.setItem(storageKey, JSON.stringify(after));
-        return after;
-      });
-    },
-    [storageKey],
-  );
-  const setDraft = useCallback(
-    (id: QuantityId, draft: Draft) => change((before) => ({ ...before, [id]: draft })),
-    [change],
-  );
-  // What was typed while an earlier value was on its way must stay: only the draft that was recorded is cleared.
-  const clearDraft = useCallback(
-    (id: QuantityId, recorded: Draft) =>
-      change((before) =>
-        before[id]?.text === recorded.text && before[id]?.halfWidth === recorded.halfWidth
-          ? Object.fromEntries(Object.entries(before).filter(([key]) => key !== id))
-          : before,
-      ),
-    [change],
-  );
-  return { drafts, setDraft, clearDraft };
+/** One field's draft, and how to change it: the field is drawn again when this draft changes, and only then. */
+export function useDraft(quantity: QuantityId): [Draft | undefined, (draft: Draft) => void] {
+  const store = useStore();
+  const draft = useSyncExternalStore(store.subscribe, () => store.get()[quantity]);
+  return [draft, (next) => store.set(quantity, next)];
+}
+
+/** All drafts within the keystroke's own frame: for the drawing. */
+export const useDraftsNow = (store: DraftStore): Drafts => useSyncExternalStore(store.subscribe, store.get);
+
+/**
+ * All drafts, for what stands round the drawing: it follows in the next free moment, and gives way to the next key.
+ *
+ * @param atOnce - follow within the key's own frame after all
+ */
+export function useSettledDrafts(store: DraftStore, atOnce: boolean): Drafts {
+  const [drafts, setDrafts] = useState(store.get);
+  useEffect(() => {
+    const follow = () => {
+      if (atOnce) setDrafts(store.get());
+      else startTransition(() => setDrafts(store.get()));
+    };
+    // What was typed before this ran.
+    follow();
+    return store.subscribe(follow);
+  }, [store, atOnce]);
+  return drafts;
 }

@@ -16,14 +16,14 @@ import {
   type UnitSystem,
 } from '@deep-mend/core';
 import { useMemo } from 'react';
-import { readDraft, readHalfWidth, type Drafts } from './useDrafts.ts';
+import { readDraft, readHalfWidth, type Draft, type Drafts } from './drafts.ts';
 
 /** The recorded inputs with every readable draft laid over them. */
 function liveInputs(file: HoleFile, drafts: Drafts, units: UnitSystem): CaseInputs {
   const inputs = inputsOf(file);
-  for (const [id, draft] of Object.entries(drafts) as [QuantityId, Drafts[QuantityId]][]) {
-    const length = readDraft(id, draft!, units);
-    const doubt = readHalfWidth(draft!);
+  for (const [id, draft] of Object.entries(drafts) as [QuantityId, Draft][]) {
+    const length = readDraft(id, draft, units);
+    const doubt = readHalfWidth(draft);
     if (length.ok && doubt.ok) inputs.readings[id] = { mm: length.length.mm, halfWidthMm: doubt.length.mm };
   }
   return inputs;
@@ -40,24 +40,39 @@ export interface LiveCase {
   drilledMm: number | null;
 }
 
-/** The case and its proposal, computed again with every keystroke. */
-export function useLiveCase(file: HoleFile, drafts: Drafts, units: UnitSystem, rules: ShopRules): LiveCase {
-  return useMemo(() => {
-    const inputs = liveInputs(file, drafts, units);
-    const built = caseFromInputs(inputs, rules);
-    const proposal = built.ok ? proposeRoutes(built.hole) : null;
-    const tried = file.mends.find((mend) => mend.outcome === 'open')?.attempts ?? [];
-    const kept = proposal?.routes.find((route) => route.method === 'clean-up');
-    return {
-      built,
-      proposal,
-      stuck: stuckFromInputs(inputs, rules, tried),
-      drilling: {
-        ...drillingFromInputs(inputs),
-        ...(kept?.balanceEngagementMm ? { spareShare: spareShare(kept.engagementMm, kept.balanceEngagementMm) } : {}),
-      },
-      depthMm: inputs.readings.depth?.mm ?? null,
-      drilledMm: inputs.readings['core-bore']?.mm ?? null,
-    };
-  }, [file, drafts, units, rules]);
+function liveCase(file: HoleFile, drafts: Drafts, units: UnitSystem, rules: ShopRules): LiveCase {
+  const inputs = liveInputs(file, drafts, units);
+  const built = caseFromInputs(inputs, rules);
+  const proposal = built.ok ? proposeRoutes(built.hole) : null;
+  const tried = file.mends.find((mend) => mend.outcome === 'open')?.attempts ?? [];
+  const kept = proposal?.routes.find((route) => route.method === 'clean-up');
+  return {
+    built,
+    proposal,
+    stuck: stuckFromInputs(inputs, rules, tried),
+    drilling: {
+      ...drillingFromInputs(inputs),
+      ...(kept?.balanceEngagementMm ? { spareShare: spareShare(kept.engagementMm, kept.balanceEngagementMm) } : {}),
+    },
+    depthMm: inputs.readings.depth?.mm ?? null,
+    drilledMm: inputs.readings['core-bore']?.mm ?? null,
+  };
+}
+
+/** A case for any drafts over one record, each computed once. */
+function caseOfDrafts(file: HoleFile, units: UnitSystem, rules: ShopRules): (drafts: Drafts) => LiveCase {
+  const known = new WeakMap<Drafts, LiveCase>();
+  return (drafts) => {
+    const live = known.get(drafts) ?? liveCase(file, drafts, units, rules);
+    known.set(drafts, live);
+    return live;
+  };
+}
+
+/**
+ * The case and its proposal for any drafts laid over the record. The drawing asks with the newest drafts, the rest of the
+ * page a moment later with the same ones.
+ */
+export function useLiveCase(file: HoleFile, units: UnitSystem, rules: ShopRules): (drafts: Drafts) => LiveCase {
+  return useMemo(() => caseOfDrafts(file, units, rules), [file, units, rules]);
 }

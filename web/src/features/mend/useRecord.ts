@@ -2,19 +2,18 @@ import type { HoleFile, ParsedLength, QuantityId, UnitSystem } from '@deep-mend/
 import { useRef } from 'react';
 import { useStable } from '../../app/useStable.ts';
 import type { HoleAccess } from '../../kit/useHole.ts';
-import { readDraft, readHalfWidth, type Draft, type Drafts } from './useDrafts.ts';
+import { readDraft, readHalfWidth, type Draft, type DraftStore } from './drafts.ts';
 
 interface Desk {
   file: HoleFile;
-  drafts: Drafts;
+  store: DraftStore;
   units: UnitSystem;
   access: HoleAccess;
-  clearDraft: (quantity: QuantityId, recorded: Draft) => void;
   guarded: (work: () => Promise<unknown>) => Promise<boolean>;
 }
 
 /** Turns what was typed into readings of the record: each draft once, however many ways it is sent. */
-export function useRecord({ file, drafts, units, access, clearDraft, guarded }: Desk) {
+export function useRecord({ file, store, units, access, guarded }: Desk) {
   const recordOnce = async (quantity: QuantityId, draft: Draft, length: ParsedLength, halfWidthMm: number) => {
     const { text, notation, mm } = length;
     const payload = { quantity, text, notation, mm, halfWidthMm, instrument: draft.instrument };
@@ -22,7 +21,7 @@ export function useRecord({ file, drafts, units, access, clearDraft, guarded }: 
     const same =
       entry && entry.mm === mm && entry.halfWidthMm === halfWidthMm && entry.instrument === payload.instrument;
     if (!same) await access.append('reading', payload);
-    clearDraft(quantity, draft);
+    store.clear(quantity, draft);
   };
   // Enter, leaving the field and planning may all record the same draft before the page has drawn its answer: the
   // draft object is what was typed, so it is sent once. A refused one may be sent again.
@@ -42,9 +41,9 @@ export function useRecord({ file, drafts, units, access, clearDraft, guarded }: 
     return now;
   };
   const commit = useStable((quantity: QuantityId) => {
-    const draft = drafts[quantity];
+    const draft = store.get()[quantity];
     if (!draft) return;
-    if (draft.text.trim() === '') clearDraft(quantity, draft);
+    if (draft.text.trim() === '') store.clear(quantity, draft);
     else void guarded(() => record(quantity, draft));
   });
   return { record, commit };

@@ -14,6 +14,8 @@ import {
   preloadN,
   proofLoadN,
   stripLoad,
+  workedStripLoad,
+  type StripInput,
   type StripLoad,
 } from '../../../judge/strength/index.ts';
 
@@ -84,13 +86,13 @@ export interface StrengthResult {
   workings: Working[];
 }
 
-function stripAt(input: StrengthInput, fastener: FastenerClassRow, end: 'nominal' | 'pessimistic'): StripLoad {
+function stripAt(input: StrengthInput, fastener: FastenerClassRow, end: 'nominal' | 'pessimistic'): StripInput {
   const { hole, engagement } = input;
   const sign = end === 'pessimistic' ? 1 : 0;
   const engagementMm = Math.max(0, engagement.mm - sign * engagement.halfWidthMm);
   const edgeMm = hole.edge ? hole.edge.mm - sign * hole.edge.halfWidthMm : null;
   const wornBy = hole.bore ? sign * hole.bore.halfWidthMm : 0;
-  return stripLoad({
+  return {
     thread: input.thread,
     fastener,
     parentShearMpa:
@@ -103,7 +105,7 @@ function stripAt(input: StrengthInput, fastener: FastenerClassRow, end: 'nominal
     ...(input.outer ? { outer: input.outer } : {}),
     oval: input.oval ? { ...input.oval, aMm: input.oval.aMm + wornBy, bMm: input.oval.bMm + wornBy } : null,
     dilationRatio: edgeMm === null ? null : (2 * edgeMm) / input.cutMm,
-  });
+  };
 }
 
 /** Which reading moves the strength most: the one that a doubt names. */
@@ -122,8 +124,8 @@ function doubtfulReading(hole: HoleCase, engagement: Measured): string {
 export function strengthChecks(input: StrengthInput): StrengthResult {
   const { hole, thread } = input;
   const { fastener, assumed } = fastenerFor(hole, thread);
-  const nominal = stripAt(input, fastener, 'nominal');
-  const pessimistic = stripAt(input, fastener, 'pessimistic');
+  const nominal = workedStripLoad(stripAt(input, fastener, 'nominal'));
+  const pessimistic = stripLoad(stripAt(input, fastener, 'pessimistic'));
   const breakN = breakLoadN(thread, fastener);
   const notes = assumed ? [assumed] : [];
   const { demand } = hole.joint;

@@ -1,0 +1,42 @@
+import type { ProfilePoint } from '@deep-mend/core';
+
+/** A thousandth: far below a pixel at any scale, and short text is parsed sooner by the browser. */
+const short = (mm: number) => Math.round(mm * 1000) / 1000;
+
+const linesThrough = (points: readonly ProfilePoint[], side: 1 | -1): string =>
+  points.map(([radiusMm, depthMm]) => `${short(side * radiusMm)} ${short(depthMm)}`).join('L');
+
+/** The hollow as one open path in millimetres: down its right side and up its left one, or from the axis and back to it. */
+export function hollowPath(points: readonly ProfilePoint[], half: boolean): string {
+  if (half) return `M0 ${short(points[0]![1])}L${linesThrough(points, 1)}L0 ${short(points.at(-1)![1])}`;
+  return `M${linesThrough(points, 1)}L${linesThrough([...points].reverse(), -1)}`;
+}
+
+/** A profile's one or two sides, as lines only. */
+export function sidesPath(points: readonly ProfilePoint[], half: boolean): string {
+  return `M${linesThrough(points, 1)}${half ? '' : `M${linesThrough(points, -1)}`}`;
+}
+
+export interface WireSection {
+  innerMm: number;
+  outerMm: number;
+  depthMm: number;
+  halfHeightMm: number;
+}
+
+/** All the wire's diamonds as one path; they touch, so each is drawn a little lower than it is. */
+export function wirePath(wires: readonly WireSection[], half: boolean): string {
+  return wires
+    .flatMap(({ innerMm, outerMm, depthMm, halfHeightMm }) =>
+      (half ? [1] : [1, -1]).map((side) => {
+        const [inner, middle, outer] = [innerMm, (innerMm + outerMm) / 2, outerMm].map((mm) => short(side * mm));
+        const high = 0.94 * halfHeightMm;
+        return `M${inner} ${short(depthMm)}L${middle} ${short(depthMm - high)}L${outer} ${short(depthMm)}L${middle} ${short(depthMm + high)}Z`;
+      }),
+    )
+    .join('');
+}
+
+/** Places a drawing in millimetres: its axis and its face in pixels, and its scale. Lines in it need a non-scaling stroke. */
+export const placed = (axisX: number, faceY: number, scale: number): string =>
+  `translate(${axisX} ${faceY}) scale(${scale})`;
