@@ -28,7 +28,10 @@ import {
   proposeRoutes,
   sensitivity,
   shareOfThread,
-  workedStripLoad,
+  stripAreaWorking,
+  stripLoad,
+  stripLoadWorking,
+  type StripInput,
   threadGeometry,
   threadsThatSuit,
   type DrillSetId,
@@ -38,6 +41,7 @@ import {
 
 import { freeOf } from './freeOf.ts';
 import { holeOf } from './holeOf.ts';
+import { writtenProposal } from './written.ts';
 
 /** A request that cannot be answered, with the field that is to blame. */
 export class Refusal extends Error {
@@ -133,7 +137,7 @@ const ANSWERS: { [T in PlannerTopic]: (input: PlannerInput<T>) => object } = {
     const fastener = fastenerClass(input.fastenerClass, found.majorMm);
     const coil = input.coil ? coilHole(found) : undefined;
     const cutMm = coil?.majorMm ?? found.majorMm;
-    const strip = workedStripLoad({
+    const asked: StripInput = {
       thread: found,
       fastener,
       parentShearMpa: (input.parentTensileMpa ?? parent.tensileLowMpa) * parent.shearRatio,
@@ -141,26 +145,30 @@ const ANSWERS: { [T in PlannerTopic]: (input: PlannerInput<T>) => object } = {
       ...(coil ? { coil } : {}),
       ...(input.boreMm === undefined ? {} : { boreMm: input.boreMm }),
       dilationRatio: input.edgeMm === undefined ? null : (2 * input.edgeMm) / cutMm,
-    });
+    };
+    const strip = stripLoad(asked);
     const breakN = breakLoadN(found, fastener);
     return {
       ...strip,
+      working: [stripAreaWorking(asked), stripLoadWorking(asked)],
       breakLoadN: breakN,
       stripOverBreak: strip.stripLoadN === null ? null : strip.stripLoadN / breakN,
     };
   },
-  depth: (input) =>
-    depthBudget({
+  depth: (input) => {
+    const budget = depthBudget({
       cylinderMm: input.cylinderMm,
       pitchMm: thread(input.thread).pitchMm,
       wantedFullThreadMm: input.wantedFullThreadMm ?? 0,
-    }),
+    });
+    return { ...budget, working: budget.working() };
+  },
   speed: (input) => drillSpeed(input.parent, length('drill', input.drill)),
   free: (input) => freeOf(input, thread(input.thread), rack(input.sets)),
   assess: (input) => assess(holeOf(input, thread(input.thread), rack(input.sets))),
   routes: ({ sensitivity: wanted, ...input }) => {
     const hole = holeOf(input, thread(input.thread), rack(input.sets));
-    return { ...proposeRoutes(hole), ...(wanted ? { sensitivity: sensitivity(hole) } : {}) };
+    return { ...writtenProposal(proposeRoutes(hole)), ...(wanted ? { sensitivity: sensitivity(hole) } : {}) };
   },
   positions: (input) =>
     input.find === 'centre-distance'

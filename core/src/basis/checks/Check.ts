@@ -1,4 +1,4 @@
-import type { Working } from './Working.ts';
+import type { AskedWorking } from './Working.ts';
 
 /** The three verdicts, from best to worst. */
 export type Verdict = 'holds' | 'with-care' | 'does-not-hold';
@@ -37,7 +37,7 @@ export interface Check {
   limit: number | null;
   unit: 'mm' | 'ratio' | 'share' | 'times' | 'turns' | 'N' | 'Nm' | 'degC' | 'none';
   because: string;
-  working: Working | null;
+  working: AskedWorking | null;
   /** The reading that would settle the doubt, when the readings are what stands between the verdicts. */
   settledBy?: string;
   remedy?: Remedy;

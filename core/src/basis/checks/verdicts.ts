@@ -28,5 +28,6 @@ export function verdictUnderDoubt(nominal: Verdict, pessimistic: Verdict): { ver
 
 /** Checks in the order to read them: worst first, else as given. */
 export function worstFirst(checks: readonly Check[]): Check[] {
-  return [...checks].sort((a, b) => ORDER[b.verdict] - ORDER[a.verdict]);
+  const of = (verdict: Verdict) => checks.filter((check) => check.verdict === verdict);
+  return [...of('does-not-hold'), ...of('with-care'), ...of('holds')];
 }

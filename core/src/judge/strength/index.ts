@@ -6,7 +6,7 @@ export {
   overlapFactor,
   parentBendingFactor,
 } from './factors.ts';
-export { stripLoad, workedStripLoad, type StripInput, type StripLoad, type WorkedStripLoad } from './stripLoad.ts';
+export { stripAreaWorking, stripLoad, stripLoadWorking, type StripInput, type StripLoad } from './stripLoad.ts';
 export { breakLoadN, breakLoadWorking, NUT_FACTOR, preloadN, proofLoadN } from './screwStrength.ts';
 export { parentAtTemperature, type HotParent } from './temperature.ts';
 export { tappingLoad, type TappingLoad } from './tappingLoad.ts';

@@ -42,11 +42,6 @@ export interface StripLoad {
   q: number;
 }
 
-/** The same with how it came about. */
-export interface WorkedStripLoad extends StripLoad {
-  working: Working[];
-}
-
 /** Areas of a bush's own thread in the parent. */
 function outerArea(outer: Thread) {
   return {
@@ -123,39 +118,32 @@ export function stripLoad(input: StripInput): StripLoad {
   };
 }
 
-/**
- * The same with its working: both areas and the load, for whoever will show them.
- * @example workedStripLoad({ thread: threadById('M8x1.25'), fastener: fastenerClass('8.8', 8), parentShearMpa: 182, engagementMm: 11, dilationRatio: null }).working.length // 2
- */
-export function workedStripLoad(input: StripInput): WorkedStripLoad {
-  const load = stripLoad(input);
-  const { parentAreaMm2, fastenerAreaMm2, c1, c2, c3, q, parentLoadN, fastenerLoadN } = load;
+/** Working of the area sheared in the parent. */
+export const stripAreaWorking = (input: StripInput): Working => parentShearWorking(parentAreaOf(input));
+
+/** Working of a strip load. */
+export function stripLoadWorking(input: StripInput): Working {
+  const { parentAreaMm2, fastenerAreaMm2, c1, c2, c3, q, parentLoadN, fastenerLoadN } = stripLoad(input);
   return {
-    ...load,
-    working: [
-      parentShearWorking(parentAreaOf(input)),
+    title: 'Load that strips the thread',
+    formula: 'F = min(τp · Ap · C1 · C3 · q, τf · Af · C1 · C2 · q)',
+    symbols: [
+      { symbol: 'τp', meaning: 'shear strength of the parent', value: input.parentShearMpa, unit: 'MPa' },
+      { symbol: 'Ap', meaning: 'shear area in the parent', value: parentAreaMm2, unit: 'mm²' },
       {
-        title: 'Load that strips the thread',
-        formula: 'F = min(τp · Ap · C1 · C3 · q, τf · Af · C1 · C2 · q)',
-        symbols: [
-          { symbol: 'τp', meaning: 'shear strength of the parent', value: input.parentShearMpa, unit: 'MPa' },
-          { symbol: 'Ap', meaning: 'shear area in the parent', value: parentAreaMm2, unit: 'mm²' },
-          {
-            symbol: 'τf',
-            meaning: 'shear strength of the screw’s thread',
-            value: screwShearMpa(input.fastener),
-            unit: 'MPa',
-          },
-          { symbol: 'Af', meaning: 'shear area of the screw’s thread', value: fastenerAreaMm2, unit: 'mm²' },
-          { symbol: 'C1', meaning: 'dilation of the wall (1 where the edge is unknown)', value: c1 ?? 0, unit: '' },
-          { symbol: 'C2', meaning: 'bending of the screw’s thread', value: c2, unit: '' },
-          { symbol: 'C3', meaning: 'bending of the parent’s thread', value: c3, unit: '' },
-          { symbol: 'q', meaning: 'overlap left by an oversize bore (estimate)', value: q, unit: '' },
-        ],
-        result: { symbol: 'F', value: Math.min(parentLoadN, fastenerLoadN), unit: 'N' },
-        source: 'FED-STD-H28 areas; VDI 2230 with Alexander’s factors',
-        notes: ['Shear strengths are shares of tensile strength; the parent’s share is our estimate.'],
+        symbol: 'τf',
+        meaning: 'shear strength of the screw’s thread',
+        value: screwShearMpa(input.fastener),
+        unit: 'MPa',
       },
+      { symbol: 'Af', meaning: 'shear area of the screw’s thread', value: fastenerAreaMm2, unit: 'mm²' },
+      { symbol: 'C1', meaning: 'dilation of the wall (1 where the edge is unknown)', value: c1 ?? 0, unit: '' },
+      { symbol: 'C2', meaning: 'bending of the screw’s thread', value: c2, unit: '' },
+      { symbol: 'C3', meaning: 'bending of the parent’s thread', value: c3, unit: '' },
+      { symbol: 'q', meaning: 'overlap left by an oversize bore (estimate)', value: q, unit: '' },
     ],
+    result: { symbol: 'F', value: Math.min(parentLoadN, fastenerLoadN), unit: 'N' },
+    source: 'FED-STD-H28 areas; VDI 2230 with Alexander’s factors',
+    notes: ['Shear strengths are shares of tensile strength; the parent’s share is our estimate.'],
   };
 }

@@ -1,5 +1,5 @@
 import type { ParentMaterial } from '../../facts/materials/index.ts';
-import type { Working } from '../../basis/checks/index.ts';
+import type { AskedWorking } from '../../basis/checks/index.ts';
 import type { Thread } from '../../facts/threads/index.ts';
 import { THREAD_FORMS, threadGeometry } from '../../facts/threads/index.ts';
 
@@ -36,7 +36,7 @@ export interface TappingLoad {
   snapsAtNm: number;
   /** How many times stronger the tap is than the cut. */
   ratio: number;
-  working: Working;
+  working: AskedWorking;
 }
 
 /**
@@ -57,7 +57,7 @@ export function tappingLoad(thread: Thread, boreMm: number, parent: ParentMateri
     torqueNm,
     snapsAtNm,
     ratio,
-    working: {
+    working: () => ({
       title: `Tapping load, ${thread.designation}`,
       formula: 'T = k · A · r · f; tap = π/16 · (0.45 · D)³ · 1600 MPa',
       symbols: [
@@ -70,6 +70,6 @@ export function tappingLoad(thread: Thread, boreMm: number, parent: ParentMateri
       result: { symbol: 'tap / T', value: Number.isFinite(ratio) ? ratio : 0, unit: '' },
       source: 'our estimate',
       estimate: true,
-    },
+    }),
   };
 }

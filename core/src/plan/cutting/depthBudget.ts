@@ -1,4 +1,4 @@
-import type { Working } from '../../basis/checks/index.ts';
+import type { AskedWorking } from '../../basis/checks/index.ts';
 import { finite, positive } from '../../basis/numeric/index.ts';
 
 /** Depth of a drill's point: d/2 / tan(point angle / 2). @example drillPointMm(10, 118) // 3.004 */
@@ -33,7 +33,7 @@ export interface DepthBudget {
   last: { leadThreads: TapLead; chipRoom: boolean } | null;
   /** How much deeper the cylinder would have to be for a one-thread lead without chip room. 0 when it fits. */
   shortByMm: number;
-  working: Working;
+  working: AskedWorking;
 }
 
 /**
@@ -62,7 +62,7 @@ export function depthBudget(input: { cylinderMm: number; pitchMm: number; wanted
     reaches,
     last,
     shortByMm: Math.max(0, wantedFullThreadMm - most),
-    working: {
+    working: () => ({
       title: 'Full thread that this blind hole can give',
       formula: 'full thread = cylinder − (lead + 1) · P, and one P less where chips need room',
       symbols: [
@@ -76,6 +76,6 @@ export function depthBudget(input: { cylinderMm: number; pitchMm: number; wanted
         (row) =>
           `lead of ${row.leadThreads}: ${row.withChipsMm.toFixed(1)} mm with chip room, ${row.withoutChipsMm.toFixed(1)} mm without`,
       ),
-    },
+    }),
   };
 }

@@ -91,7 +91,7 @@ export function depthCard(thread: Thread, cylinderMm: number, shop: DeskShop): F
       note: `${tapName(row.leadThreads, shop.rules.tapNames)}; ${spokenLength(Math.max(0, row.withoutChipsMm))} without room for chips`,
     })),
     notes: [],
-    workings: [budget.working],
+    workings: [budget.working()],
   };
 }
 

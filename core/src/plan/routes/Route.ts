@@ -1,4 +1,4 @@
-import type { Check, Verdict, Working } from '../../basis/checks/index.ts';
+import type { Check, Verdict, AskedWorking } from '../../basis/checks/index.ts';
 import type { TapDrill } from '../../facts/drills/index.ts';
 import type { Thread } from '../../facts/threads/index.ts';
 
@@ -57,7 +57,7 @@ export interface MetalReserve {
   /** Share of the metal between the as-made thread and the limit that is still there; null when the limit is unknown. */
   ratio: number | null;
   leftMm: number | null;
-  working: Working | null;
+  working: AskedWorking | null;
 }
 
 /** One way to mend the hole, judged. */
@@ -103,7 +103,7 @@ export interface Route {
   ownSteps: { id: string; title: string; what: string; caution: string | null }[];
   /** What the drill rack offers instead: nearest below and above. */
   substitutes: TapDrill[];
-  workings: Working[];
+  workings: AskedWorking[];
   notes: string[];
   /** One sentence on what put it above the next. */
   because: string;

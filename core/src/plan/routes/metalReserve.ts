@@ -10,23 +10,24 @@ import type { MetalReserve } from './Route.ts';
 export function metalReserve(hole: HoleCase, outermostMm: number): MetalReserve {
   if (hole.edge === null) return { ratio: null, leftMm: null, working: null };
   const half = DILATION_LOWEST_RATIO / 2;
-  const asMadeMm = hole.edge.mm - half * hole.thread.majorMm;
-  const leftMm = hole.edge.mm - half * outermostMm;
+  const edgeMm = hole.edge.mm;
+  const asMadeMm = edgeMm - half * hole.thread.majorMm;
+  const leftMm = edgeMm - half * outermostMm;
   const ratio = asMadeMm > 0 ? Math.max(0, leftMm / asMadeMm) : 0;
   return {
     ratio,
     leftMm: Math.max(0, leftMm),
-    working: {
+    working: () => ({
       title: 'Metal reserve',
       formula: 'reserve = (edge − 0.7 · cut) / (edge − 0.7 · D)',
       symbols: [
-        { symbol: 'edge', meaning: 'axis to the limit', value: hole.edge.mm, unit: 'mm' },
+        { symbol: 'edge', meaning: 'axis to the limit', value: edgeMm, unit: 'mm' },
         { symbol: 'cut', meaning: 'outermost cut of this route', value: outermostMm, unit: 'mm' },
         { symbol: 'D', meaning: 'major diameter as made', value: hole.thread.majorMm, unit: 'mm' },
       ],
       result: { symbol: 'reserve', value: ratio, unit: '' },
       source: 'our measure: metal left beyond the needed wall of 0.2 × the cut',
       estimate: true,
-    },
+    }),
   };
 }

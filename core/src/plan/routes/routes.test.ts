@@ -115,7 +115,7 @@ describe('case 3: M6 in magnesium beside an edge', () => {
   test('oversize M8 is outside the dilation model', () => {
     const retap = route(at(5.2, 0.1), 'oversize:M8x1.25');
     expect(retap.verdict).toBe('does-not-hold');
-    expect(check(retap, 'wall').working!.result.value).toBeCloseTo(1.3, 3);
+    expect(check(retap, 'wall').working!().result.value).toBeCloseTo(1.3, 3);
     expect(check(retap, 'breaks-first').value).toBeNull();
   });
 
@@ -124,8 +124,8 @@ describe('case 3: M6 in magnesium beside an edge', () => {
     const wall = check(route(routes, 'wire-coil:M6x1:2D'), 'wall');
     expect(wall.verdict).toBe('does-not-hold');
     expect(wall.settledBy).toBe('edge');
-    expect(wall.working!.result.value).toBeCloseTo(1.425, 3);
-    expect(wall.working!.range!.low).toBeCloseTo(1.397, 3);
+    expect(wall.working!().result.value).toBeCloseTo(1.425, 3);
+    expect(wall.working!().range!.low).toBeCloseTo(1.397, 3);
     const inDoubt = holeCase({ threadId: 'M6x1', parentId: 'magnesium-cast', edge: { mm: 5.2, halfWidthMm: 0.1 } });
     expect(sensitivity(inDoubt)).toContainEqual(expect.objectContaining({ quantity: 'edge', state: 'doubtful' }));
   });

@@ -41,7 +41,11 @@ export const ChecksList = memo(function ChecksList({ checks, units }: { checks: 
         </button>
       )}
       {open && (
-        <WorkingDialog title={open.title} workings={open.working ? [open.working] : []} onClose={() => setOpen(null)} />
+        <WorkingDialog
+          title={open.title}
+          workings={open.working ? [open.working()] : []}
+          onClose={() => setOpen(null)}
+        />
       )}
     </>
   );

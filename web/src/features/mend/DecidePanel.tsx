@@ -7,6 +7,7 @@ import {
   type Route,
   type Sensitivity,
   type UnitSystem,
+  workingsOf,
 } from '@deep-mend/core';
 import { memo, useState } from 'react';
 import { Verdict, verdictPath } from '../../kit/Verdict.tsx';
@@ -135,15 +136,6 @@ function WhyNot({
 
 const sentence = (words: string) => `${words[0]!.toUpperCase()}${words.slice(1)}.`;
 
-function allWorkings(route: Route) {
-  const workings = [
-    ...route.checks.flatMap((check) => (check.working ? [check.working] : [])),
-    ...route.workings,
-    ...(route.reserve.working ? [route.reserve.working] : []),
-  ];
-  return workings.filter((working, index) => workings.findIndex((other) => other.title === working.title) === index);
-}
-
 const ShowWorking = memo(function ShowWorking({ onShow }: { onShow: (open: boolean) => void }) {
   return (
     <Button size="small" onClick={() => onShow(true)}>
@@ -208,7 +200,7 @@ export const DecidePanel = memo(function DecidePanel({
       {showWorking && (
         <WorkingDialog
           title={`${route.title}: the working`}
-          workings={allWorkings(route)}
+          workings={workingsOf(route)}
           onClose={() => onShowWorking(false)}
         />
       )}

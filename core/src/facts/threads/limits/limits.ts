@@ -39,18 +39,24 @@ export function classesOf(thread: Thread): { internal: readonly InternalClass[];
   return { internal, external };
 }
 
-// Limits are asked for many times in one proposal. Custom threads are not kept: a caller could make any number of them.
-const INTERNAL_CACHE = new Map<string, InternalLimits>();
-const EXTERNAL_CACHE = new Map<string, ExternalLimits>();
+// Limits are asked for many times in one proposal. They are kept with the thread itself, which is immutable: a caller may
+// make any number of custom ones, and writing a key out costs as much as computing some of the limits.
+type Kept<T> = WeakMap<Thread, Map<string, T>>;
+const INTERNAL: Kept<InternalLimits> = new WeakMap();
+const EXTERNAL: Kept<ExternalLimits> = new WeakMap();
 
-function cached<T>(cache: Map<string, T>, thread: Thread, tolerance: string, make: () => T): T {
-  if (thread.family === 'custom') return make();
-  const key = `${thread.id} ${tolerance}`;
-  const known = cache.get(key);
-  if (known !== undefined) return known;
-  const made = make();
-  cache.set(key, made);
-  return made;
+function cached<T>(kept: Kept<T>, thread: Thread, tolerance: string, make: () => T): T {
+  let ofThread = kept.get(thread);
+  if (ofThread === undefined) {
+    ofThread = new Map();
+    kept.set(thread, ofThread);
+  }
+  let limits = ofThread.get(tolerance);
+  if (limits === undefined) {
+    limits = make();
+    ofThread.set(tolerance, limits);
+  }
+  return limits;
 }
 
 /**
@@ -64,7 +70,7 @@ export function internalLimits(thread: Thread, tolerance?: InternalClass): Inter
   const rule = ruleOf(thread);
   const chosen = tolerance ?? rule.internal[0]!;
   if (!rule.internal.includes(chosen)) throw unknownClass(thread, chosen, rule);
-  return cached(INTERNAL_CACHE, thread, chosen, () => rule.internalLimits(thread, chosen));
+  return cached(INTERNAL, thread, chosen, () => rule.internalLimits(thread, chosen));
 }
 
 /**
@@ -76,5 +82,5 @@ export function externalLimits(thread: Thread, tolerance?: ExternalClass): Exter
   const rule = ruleOf(thread);
   const chosen = tolerance ?? rule.external[0]!;
   if (!rule.external.includes(chosen)) throw unknownClass(thread, chosen, rule);
-  return cached(EXTERNAL_CACHE, thread, chosen, () => rule.externalLimits(thread, chosen));
+  return cached(EXTERNAL, thread, chosen, () => rule.externalLimits(thread, chosen));
 }

@@ -27,7 +27,7 @@ export function cleanUpCheck(assessment: Assessment, drillMm: number, pitchDiame
         : verdict === 'with-care'
           ? `${against}: the new crests stay partial where the bore is widest`
           : `${against}: the old bore is wider than the new thread`,
-    working: {
+    working: () => ({
       title: 'Clean-up diameter',
       formula: 'the drill must be at least the widest bore, with the reading’s doubt',
       symbols: [
@@ -38,7 +38,7 @@ export function cleanUpCheck(assessment: Assessment, drillMm: number, pitchDiame
       source: 'geometry, about the bore’s own axis',
       range: { low: mm - halfWidthMm, high: mm + halfWidthMm },
       ...(assumed ? { notes: [assumed] } : {}),
-    },
+    }),
     ...(settles ? { settledBy: 'bore-a' } : {}),
   };
 }

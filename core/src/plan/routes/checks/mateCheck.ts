@@ -7,14 +7,16 @@ import type { Thread } from '../../../facts/threads/index.ts';
 /** Does the new screw pass through the mating part? Too small is with care, because opening it is a step of the plan. */
 export function mateCheck(hole: HoleCase, thread: Thread): Check {
   const { closeMm, normalMm, source } = clearanceHoles(thread);
-  const base = { id: 'mate', title: 'Hole in the mating part', limit: closeMm, unit: 'mm' as const };
   const step = `Open the mating part’s hole to ${spokenLength(normalMm)}.`;
   if (!hole.joint.mateMayBeOpened && (hole.joint.mateHole === null || hole.joint.mateHole.mm < closeMm)) {
     return {
-      ...base,
+      id: 'mate',
+      title: 'Hole in the mating part',
       verdict: 'does-not-hold',
       value: hole.joint.mateHole?.mm ?? null,
       valuePessimistic: null,
+      limit: closeMm,
+      unit: 'mm',
       because: `the screw needs ${spokenLength(closeMm)} and the mating part may not be opened`,
       working: null,
       ...(hole.joint.mateHole === null ? { settledBy: 'mate-hole' } : {}),
@@ -22,10 +24,13 @@ export function mateCheck(hole: HoleCase, thread: Thread): Check {
   }
   if (hole.joint.mateHole === null) {
     return {
-      ...base,
+      id: 'mate',
+      title: 'Hole in the mating part',
       verdict: 'with-care',
       value: null,
       valuePessimistic: null,
+      limit: closeMm,
+      unit: 'mm',
       because: `not measured; the screw needs ${spokenLength(closeMm)} at least`,
       working: null,
       settledBy: 'mate-hole',
@@ -36,21 +41,24 @@ export function mateCheck(hole: HoleCase, thread: Thread): Check {
   const judge = (holeMm: number): Verdict => (holeMm >= closeMm ? 'holds' : 'with-care');
   const { verdict } = verdictUnderDoubt(judge(mm), judge(mm - halfWidthMm));
   return {
-    ...base,
+    id: 'mate',
+    title: 'Hole in the mating part',
     verdict,
     value: mm,
     valuePessimistic: mm - halfWidthMm,
+    limit: closeMm,
+    unit: 'mm',
     because:
       verdict === 'holds'
         ? `${spokenLength(mm)} clears the screw`
         : `${spokenLength(mm)} is too small: open the mate to ${spokenLength(normalMm)}`,
-    working: {
+    working: () => ({
       title: 'Clearance hole',
       formula: 'hole ≥ close clearance',
       symbols: [{ symbol: 'hole', meaning: 'hole in the mating part', value: mm, unit: 'mm' }],
       result: { symbol: 'close clearance', value: closeMm, unit: 'mm' },
       source,
-    },
+    }),
     ...(verdict === 'holds' ? {} : { remedy: { id: 'open-mate' as const, step } }),
   };
 }

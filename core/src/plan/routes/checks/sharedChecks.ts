@@ -75,7 +75,8 @@ function floorCheck(hole: HoleCase, route: BareRoute, traits: MethodTraits): Che
       },
     ];
   }
-  const leftMm = hole.floor.mm - drillTipMm;
+  const beyondMm = hole.floor.mm;
+  const leftMm = beyondMm - drillTipMm;
   const pessimisticMm = leftMm - hole.floor.halfWidthMm - hole.depth.halfWidthMm;
   const verdict: Verdict = pessimisticMm >= needMm ? 'holds' : leftMm >= needMm ? 'with-care' : 'does-not-hold';
   return [
@@ -91,17 +92,17 @@ function floorCheck(hole: HoleCase, route: BareRoute, traits: MethodTraits): Che
         leftMm <= 0
           ? `the drill would break through into the ${hole.floorName}`
           : `${spokenLength(leftMm)} stay under the drill’s tip; it needs ${spokenLength(needMm)}`,
-      working: {
+      working: () => ({
         title: 'Floor under the drill',
         formula: 'floor left = face to what lies beyond − tip of the drill',
         symbols: [
-          { symbol: 'beyond', meaning: `face to the ${hole.floorName}`, value: hole.floor.mm, unit: 'mm' },
+          { symbol: 'beyond', meaning: `face to the ${hole.floorName}`, value: beyondMm, unit: 'mm' },
           { symbol: 'tip', meaning: 'tip of the drill', value: drillTipMm, unit: 'mm' },
         ],
         result: { symbol: 'floor left', value: leftMm, unit: 'mm' },
         source: 'geometry; what must stay is our estimate',
         estimate: true,
-      },
+      }),
       ...(verdict === 'with-care' ? { settledBy: 'floor' } : {}),
     },
   ];

@@ -1,4 +1,4 @@
-import { verdictUnderDoubt, type Check, type Verdict, type Working } from '../../../basis/checks/index.ts';
+import { verdictUnderDoubt, type Check, type AskedWorking, type Verdict } from '../../../basis/checks/index.ts';
 import { spokenLoad } from '../../../basis/units/index.ts';
 import { fastenerClass, type FastenerClassRow } from '../../../facts/materials/index.ts';
 import type { CoilHole } from '../../../facts/inserts/index.ts';
@@ -14,7 +14,8 @@ import {
   preloadN,
   proofLoadN,
   stripLoad,
-  workedStripLoad,
+  stripAreaWorking,
+  stripLoadWorking,
   type StripInput,
   type StripLoad,
 } from '../../../judge/strength/index.ts';
@@ -83,7 +84,7 @@ export interface StrengthResult {
   fastener: FastenerClassRow;
   balanceEngagementMm: number | null;
   notes: string[];
-  workings: Working[];
+  workings: AskedWorking[];
 }
 
 function stripAt(input: StrengthInput, fastener: FastenerClassRow, end: 'nominal' | 'pessimistic'): StripInput {
@@ -124,7 +125,8 @@ function doubtfulReading(hole: HoleCase, engagement: Measured): string {
 export function strengthChecks(input: StrengthInput): StrengthResult {
   const { hole, thread } = input;
   const { fastener, assumed } = fastenerFor(hole, thread);
-  const nominal = workedStripLoad(stripAt(input, fastener, 'nominal'));
+  const asRead = stripAt(input, fastener, 'nominal');
+  const nominal = stripLoad(asRead);
   const pessimistic = stripLoad(stripAt(input, fastener, 'pessimistic'));
   const breakN = breakLoadN(thread, fastener);
   const notes = assumed ? [assumed] : [];
@@ -173,7 +175,7 @@ export function strengthChecks(input: StrengthInput): StrengthResult {
       limit: limits.holds,
       unit: 'times',
       because: because + doubtWords,
-      working: nominal.working[1]!,
+      working: () => stripLoadWorking(asRead),
       ...(doubt.needsReading && !remedy ? { settledBy: doubtfulReading(hole, input.engagement) } : {}),
       ...(remedy ? { remedy } : {}),
     },
@@ -193,7 +195,7 @@ export function strengthChecks(input: StrengthInput): StrengthResult {
         high <= proofN
           ? `up to ${spokenLoad(high)} with scatter, proof load ${spokenLoad(proofN)}`
           : `the torque could pull ${spokenLoad(high)}, over the proof load of ${spokenLoad(proofN)}: refused`,
-      working: {
+      working: () => ({
         title: 'Preload from torque',
         formula: 'F = T / (K · d), and 1.3 · F ≤ proof load',
         symbols: [
@@ -209,7 +211,7 @@ export function strengthChecks(input: StrengthInput): StrengthResult {
         result: { symbol: 'F', value: needN, unit: 'N' },
         source: 'rule of thumb for K; proof load by the fastener’s class',
         estimate: true,
-      },
+      }),
     });
   }
   // Strip load is proportional to engagement, so balance is a ratio.
@@ -221,6 +223,10 @@ export function strengthChecks(input: StrengthInput): StrengthResult {
     fastener,
     balanceEngagementMm,
     notes,
-    workings: [...nominal.working, breakLoadWorking(thread, fastener)],
+    workings: [
+      () => stripAreaWorking(asRead),
+      () => stripLoadWorking(asRead),
+      () => breakLoadWorking(thread, fastener),
+    ],
   };
 }

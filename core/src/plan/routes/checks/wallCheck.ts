@@ -54,7 +54,7 @@ export function wallCheck(hole: HoleCase, cutMm: number, cutsNewMetal: boolean):
       limit: NEEDED_WALL_PER_CUT * cutMm,
       unit: 'mm',
       because,
-      working: {
+      working: () => ({
         title: 'Wall beside the cut',
         formula: 'wall = edge − cut / 2; s/D = 2 · edge / cut',
         symbols: [
@@ -65,7 +65,7 @@ export function wallCheck(hole: HoleCase, cutMm: number, cutsNewMetal: boolean):
         source: 'VDI 2230 with Alexander’s dilation factor: valid from s/D = 1.4',
         range: { low: ratioPessimistic, high: (2 * (mm + halfWidthMm)) / cutMm },
         notes: ['The drill follows the existing hole, so no position error is added.'],
-      },
+      }),
       ...(needsReading ? { settledBy: 'edge' } : {}),
     },
   ];

@@ -45,7 +45,7 @@ export const bondedStud: RouteMethod = (context) => {
           value: loadN,
           limit: needN,
           unit: 'N',
-          working: {
+          working: () => ({
             title: 'Load on the bond',
             formula: 'F = 0.4 · τ · π · d · L',
             symbols: [
@@ -56,7 +56,7 @@ export const bondedStud: RouteMethod = (context) => {
             result: { symbol: 'F', value: loadN, unit: 'N' },
             source: 'our estimate; the adhesive’s sheet goes first',
             estimate: true,
-          },
+          }),
         },
       ],
       notes: ['a bond is no thread: a light static load, below 120 °C, cured as its sheet says, never at an exhaust'],

@@ -47,7 +47,7 @@ export function sameThreadRoute(
       variant.engagement.mm <= 0
         ? 'no sound thread is left'
         : `${spokenLength(variant.engagement.mm)} from ${spokenLength(hole.damageTo.mm)} to ${spokenLength(variant.toMm)}`,
-    working: assessment.working[0] ?? null,
+    working: () => assessment.working[0]!,
   };
   const checks: Check[] = [...variant.checks, soundCheck, ...strength.checks];
   if (hole.earlierRepair !== null && hole.earlierRepair !== 'oversize') {

@@ -110,7 +110,7 @@ export function oversizeRoute({ hole, assessment }: RouteContext, thread: Thread
     checks,
     mateEffect: mateEffectOf(checks),
     substitutes: [...choice.smaller.slice(0, 2), ...choice.larger.slice(0, 2)],
-    workings: [shareWorking(thread, drillMm), ...strength.workings],
+    workings: [() => shareWorking(thread, drillMm), ...strength.workings],
     notes: [
       `share of thread: ${targetBecause}`,
       `needs a new ${thread.designation} screw that reaches up to ${spokenLength(reachMm)}`,

@@ -79,7 +79,7 @@ export function sleeveRoute(
       ...own.checks,
     ],
     substitutes: [...choice.smaller.slice(0, 2), ...choice.larger.slice(0, 2)],
-    workings: [shareWorking(outer, drillMm), ...strength.workings],
+    workings: [() => shareWorking(outer, drillMm), ...strength.workings],
     notes: [...own.notes, ...strength.notes],
     ownSteps: own.ownSteps,
   };

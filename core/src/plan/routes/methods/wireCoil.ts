@@ -129,7 +129,7 @@ function depthCheck(hole: HoleCase, coil: CoilHole, nominalMm: number, countersi
             : verdict === 'with-care'
               ? `only ${spokenLength(roomMm)} left above the coil: set it a quarter turn down`
               : `the coil needs ${spokenLength(lengthMm + leastSetDownMm + countersinkMm)} of metal, there is ${spokenLength(hole.depth.mm)}`,
-        working: {
+        working: () => ({
           title: 'Room for the coil',
           formula: 'room = thickness − countersink − (length − P)',
           symbols: [
@@ -141,7 +141,7 @@ function depthCheck(hole: HoleCase, coil: CoilHole, nominalMm: number, countersi
           result: { symbol: 'room', value: roomMm, unit: 'mm' },
           source: 'insert practice: set ¼ to ½ turn below the surface',
           range: { low: roomMm - hole.depth.halfWidthMm, high: roomMm + hole.depth.halfWidthMm },
-        },
+        }),
         ...(needsReading ? { settledBy: 'depth' } : {}),
       },
     };
@@ -257,7 +257,7 @@ function coilRoute({ hole, assessment }: RouteContext, lengthD: number): BareRou
     breakLoadN: strength.breakLoadN,
     checks,
     substitutes,
-    workings: [coilHoleWorking(coil), ...strength.workings],
+    workings: [() => coilHoleWorking(coil), ...strength.workings],
     notes: [...strength.notes, coilNote(hole)],
   };
 }
