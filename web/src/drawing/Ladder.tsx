@@ -3,7 +3,7 @@ import type { UnitSystem, Verdict } from '@deep-mend/core';
 import { FONT, PLATE } from '../app/theme.ts';
 import { VERDICT_WORDS, verdictPath } from '../kit/Verdict.tsx';
 import type { LadderRow, PlateLayout } from './plateLayout.ts';
-import { Lining } from './sheet.tsx';
+import { Lining, SHEET } from './sheet.tsx';
 
 const COLOUR: Record<Verdict, string> = { holds: PLATE.holds, 'with-care': PLATE.care, 'does-not-hold': PLATE.fails };
 const BAR_PX = 14;
@@ -60,7 +60,7 @@ function LadderDrawing({ layout, units, selectedKey, hatchId, onSelect }: Ladder
       width={layout.width}
       height={ladder.height}
       viewBox={`0 0 ${layout.width} ${ladder.height}`}
-      style={{ display: 'block', fontFamily: FONT.drawing }}
+      style={SHEET}
       role="group"
       aria-label="Metal ladder"
     >

@@ -5,7 +5,9 @@ import { DepthRule } from './DepthRule.tsx';
 import { Ladder } from './Ladder.tsx';
 import type { PlateLayout } from './plateLayout.ts';
 import { Section } from './Section.tsx';
-import { ParentLining } from './sheet.tsx';
+import { ParentLining, SHEET } from './sheet.tsx';
+
+const GROUND = { background: PLATE.ground } as const;
 
 export interface PlateProps {
   layout: PlateLayout;
@@ -94,12 +96,12 @@ export const Plate = memo(function Plate({ layout, units, selectedKey, descripti
   const base = useId().replace(/[^a-z0-9]/gi, '');
   const ids = { hatch: `${base}hatch`, clip: `${base}clip`, forbidden: `${base}no` };
   return (
-    <div className="plate" style={{ background: PLATE.ground }}>
+    <div className="plate" style={GROUND}>
       <svg
         width={layout.width}
         height={layout.height}
         viewBox={`0 0 ${layout.width} ${layout.height}`}
-        style={{ display: 'block', fontFamily: FONT.drawing }}
+        style={SHEET}
         role="group"
         aria-label={speak(description, units)}
       >

@@ -2,7 +2,7 @@ import { memo, useId } from 'react';
 import { speak, type UnitSystem } from '@deep-mend/core';
 import { FONT, PLATE } from '../app/theme.ts';
 import { DepthRule } from './DepthRule.tsx';
-import { Axis, Level, Lining, ParentLining } from './sheet.tsx';
+import { Axis, Level, Lining, ParentLining, SHEET } from './sheet.tsx';
 import type { StuckLayout } from './stuckLayout.ts';
 
 /** What is stuck, drawn where it is: hatched against the metal round it, its break ragged, the drills down it in chalk. */
@@ -22,7 +22,7 @@ export const StuckSection = memo(function StuckSection({
       width={layout.width}
       height={layout.height}
       viewBox={`0 0 ${layout.width} ${layout.height}`}
-      style={{ display: 'block', fontFamily: FONT.drawing }}
+      style={SHEET}
       role="img"
       aria-label={speak(description, units)}
     >

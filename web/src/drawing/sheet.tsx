@@ -1,5 +1,8 @@
 import { memo } from 'react';
-import { PLATE } from '../app/theme.ts';
+import { FONT, PLATE } from '../app/theme.ts';
+
+/** Style of a drawing. */
+export const SHEET = { display: 'block', fontFamily: FONT.drawing } as const;
 
 /** Section lining, as a pattern to fill with. */
 export const Lining = memo(function Lining({

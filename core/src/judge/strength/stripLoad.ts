@@ -16,13 +16,13 @@ export interface StripInput {
   /** Engaged full thread of the screw in the hole, or of the coil in the parent. */
   engagementMm: number;
   /** The wire coil's hole when the screw runs in a coil. */
-  coil?: CoilHole;
+  coil?: CoilHole | undefined;
   /** The bore that the thread is cut in, when it is known; else the class's largest minor. */
-  boreMm?: number;
+  boreMm?: number | undefined;
   /** The worn bore where it may stand proud of the drill: two diameters at right angles. */
   oval?: WornBore | null;
   /** Thread that a bush or plug cuts in the parent; the screw then runs in the bush. */
-  outer?: Thread;
+  outer?: Thread | undefined;
   /** Twice the distance from axis to free edge over the major cut in the parent; null when unknown (C1 = 1 assumed). */
   dilationRatio: number | null;
 }

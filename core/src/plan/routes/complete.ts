@@ -95,17 +95,22 @@ export function complete(context: RouteContext, route: BareRoute): Route {
   };
 }
 
+/** As many as a person reads, and a cut that is really larger. */
+const MOST_AFTERWARDS = 3;
+const REALLY_MORE_MM = 0.05;
+
 /** Fills in what could still be done in the same hole after each route: routes that stand and take more metal, least first. */
 export function fillAfterwards(routes: readonly Route[]): void {
   const standing = routes
     .filter((route) => compareVerdicts(route.verdict, 'does-not-hold') < 0)
     .sort((a, b) => a.cut.outermostMm - b.cut.outermostMm);
   for (const route of routes) {
-    const names = new Set<string>();
+    const { afterwards } = route;
     for (const other of standing) {
-      if (names.size === 3) break;
-      if (other.cut.outermostMm > route.cut.outermostMm + 0.05) names.add(METHOD_TRAITS[other.method].name);
+      if (afterwards.length === MOST_AFTERWARDS) break;
+      const { name } = METHOD_TRAITS[other.method];
+      if (other.cut.outermostMm > route.cut.outermostMm + REALLY_MORE_MM && !afterwards.includes(name))
+        afterwards.push(name);
     }
-    route.afterwards = [...names];
   }
 }

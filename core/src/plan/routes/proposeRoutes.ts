@@ -38,6 +38,8 @@ export const ROUTE_METHODS: Readonly<Record<MethodId, RouteMethod>> = {
   'send-out': sendOut,
 };
 
+const METHODS_IN_TURN = Object.entries(ROUTE_METHODS) as [MethodId, RouteMethod][];
+
 export interface Proposal {
   assessment: Assessment;
   /** Best first; those that do not hold come last with their failed checks. */
@@ -70,11 +72,12 @@ export function proposeRoutes(hole: HoleCase): Proposal {
   const assessment = assess(hole);
   const context = { hole, assessment };
   const notOffered: Proposal['notOffered'] = [];
-  const proposed = (Object.entries(ROUTE_METHODS) as [MethodId, RouteMethod][]).flatMap(([method, propose]) => {
+  const proposed: Route[] = [];
+  for (const [method, propose] of METHODS_IN_TURN) {
     const routes = propose(context);
     if (routes.length === 0) notOffered.push({ method, because: whyNothing(method, hole) });
-    return routes.map((route) => complete(context, route));
-  });
+    for (const route of routes) proposed.push(complete(context, route));
+  }
   fillAfterwards(proposed);
   return { assessment, routes: rankRoutes(proposed, hole.thread.majorMm, hole.rules), notOffered };
 }

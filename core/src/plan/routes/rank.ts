@@ -63,10 +63,10 @@ function becauseOver({ route, criteria }: Weighed, next: Weighed | undefined, we
   if (lastResort(route) < lastResort(other))
     return `leaves a thread of its own in the hole; ${other.title} is a last resort`;
   if (changesSystem(route) < changesSystem(other)) return `keeps the thread system; ${other.title} changes it`;
-  const gains = KEYS.map((key) => ({ key, gain: weights[key] * (next.criteria[key] - criteria[key]) }));
-  const best = gains.sort((a, b) => b.gain - a.gain)[0]!;
-  if (best.gain > SAME_SCORE) {
-    if (best.key !== 'metal') return `${WINS[best.key]} ${other.title}`;
+  const gain = (key: keyof RankingWeights) => weights[key] * (next.criteria[key] - criteria[key]);
+  const best = KEYS.reduce((most, key) => (gain(key) > gain(most) ? key : most));
+  if (gain(best) > SAME_SCORE) {
+    if (best !== 'metal') return `${WINS[best]} ${other.title}`;
     return `takes ${spokenLength(other.cut.outermostMm - route.cut.outermostMm)} less on diameter than ${other.title}`;
   }
   if (route.insertLengthD !== null && other.insertLengthD !== null)

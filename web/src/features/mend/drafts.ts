@@ -40,30 +40,18 @@ export interface DraftStore {
   /** Forgets a draft once it is recorded, unless something else was typed over it meanwhile. */
   clear: (id: QuantityId, recorded: Draft) => void;
   subscribe: (listener: () => void) => () => void;
-  /** Puts on the shelf what is not there yet. */
+  /** Puts on the shelf what is not there yet: after the frame that answers the key, which does not wait for it. */
   keep: () => void;
 }
 
-/**
- * @param shelf - what was kept is read once, at the start
- * @param later - calls its argument when the frame that answers the key is on its way: a write to the shelf is not waited for
- */
-export function draftStore(
-  holeId: string,
-  shelf: DraftShelf = localStorage,
-  later: (work: () => void) => void = (work) => setTimeout(work),
-): DraftStore {
+/** @param shelf - what was kept is read once, at the start */
+export function draftStore(holeId: string, shelf: DraftShelf = localStorage): DraftStore {
   const storageKey = `drafts:${holeId}`;
   let drafts = JSON.parse(shelf.getItem(storageKey) ?? '{}') as Drafts;
   let kept = true;
   const listeners = new Set<() => void>();
-  const keep = () => {
-    if (!kept) shelf.setItem(storageKey, JSON.stringify(drafts));
-    kept = true;
-  };
   const change = (after: Drafts) => {
     drafts = after;
-    if (kept) later(keep);
     kept = false;
     for (const listener of listeners) listener();
   };
@@ -79,6 +67,9 @@ export function draftStore(
       listeners.add(listener);
       return () => void listeners.delete(listener);
     },
-    keep,
+    keep: () => {
+      if (!kept) shelf.setItem(storageKey, JSON.stringify(drafts));
+      kept = true;
+    },
   };
 }

@@ -50,5 +50,6 @@ export function useSettledDrafts(store: DraftStore, atOnce: boolean): Drafts {
     follow();
     return store.subscribe(follow);
   }, [store, atOnce]);
+  useEffect(() => store.keep(), [store, drafts]);
   return drafts;
 }

@@ -101,9 +101,9 @@ function stripAt(input: StrengthInput, fastener: FastenerClassRow, end: 'nominal
       hole.parent.shearRatio *
       parentAtTemperature(hole.parent, hole.joint.serviceC).factor,
     engagementMm,
-    ...(input.coil ? { coil: input.coil } : {}),
-    ...(input.boreMm === undefined ? {} : { boreMm: input.boreMm }),
-    ...(input.outer ? { outer: input.outer } : {}),
+    coil: input.coil,
+    boreMm: input.boreMm,
+    outer: input.outer,
     oval: input.oval ? { ...input.oval, aMm: input.oval.aMm + wornBy, bMm: input.oval.bMm + wornBy } : null,
     dilationRatio: edgeMm === null ? null : (2 * edgeMm) / input.cutMm,
   };

@@ -15,35 +15,24 @@ export const longerScrew: RouteMethod = ({ hole, assessment }) => {
   const reach = hole.joint.screwReach;
   const mm = blind || !hole.strippedThroughout ? Math.max(0, toMm - damageTo.mm) : 0;
   const gainMm = reach === null ? toMm - assessment.threadEnd.mm : toMm - reach.mm;
-  const checks: Check[] = [];
-  const base = {
+  const gains = gainMm >= thread.pitchMm;
+  const because = gains
+    ? `${spokenLength(gainMm)} more thread to use`
+    : reach === null && !blind
+      ? 'the screw’s reach is not measured, so a longer one may gain nothing'
+      : 'the present screw already reaches the end of what can be threaded';
+  const gain: Check = {
     id: 'gain',
     title: 'Room below the present screw',
-    unit: 'mm' as const,
+    verdict: gains ? 'holds' : 'does-not-hold',
+    value: gainMm,
+    valuePessimistic: gainMm,
     limit: thread.pitchMm,
+    unit: 'mm',
+    because,
     working: budget?.working ?? null,
+    ...(!gains && reach === null ? { settledBy: 'screw-reach' } : {}),
   };
-  if (gainMm < thread.pitchMm) {
-    checks.push({
-      ...base,
-      verdict: 'does-not-hold',
-      value: gainMm,
-      valuePessimistic: gainMm,
-      because:
-        reach === null && !blind
-          ? 'the screw’s reach is not measured, so a longer one may gain nothing'
-          : 'the present screw already reaches the end of what can be threaded',
-      ...(reach === null ? { settledBy: 'screw-reach' } : {}),
-    });
-  } else {
-    checks.push({
-      ...base,
-      verdict: 'holds',
-      value: gainMm,
-      valuePessimistic: gainMm,
-      because: `${spokenLength(gainMm)} more thread to use`,
-    });
-  }
   return [
     sameThreadRoute(hole, assessment, {
       id: `longer-screw:${thread.id}`,
@@ -52,7 +41,7 @@ export const longerScrew: RouteMethod = ({ hole, assessment }) => {
       engagement: { mm, halfWidthMm: mm > 0 ? Math.hypot(depth.halfWidthMm, damageTo.halfWidthMm) : 0 },
       toMm,
       tapLeads: blind ? [4, 2] : [4],
-      checks,
+      checks: [gain],
       notes: [`needs a screw that reaches ${spokenLength(toMm)} below the face`],
     }),
   ];

@@ -13,6 +13,7 @@ import { drillPointMm } from '../../cutting/index.ts';
 import { cleanUpCheck } from '../checks/cleanUpCheck.ts';
 import { drillCheck } from '../checks/drillCheck.ts';
 import { mateCheck } from '../checks/mateCheck.ts';
+import { plainCheck } from '../checks/sharedChecks.ts';
 import { strengthChecks, wornBoreOf } from '../checks/strengthCheck.ts';
 import { wallCheck } from '../checks/wallCheck.ts';
 import type { BareRoute } from '../Route.ts';
@@ -40,16 +41,14 @@ const SYSTEM_WORDS: Readonly<Record<ThreadFamily, string>> = {
 function systemCheck(before: Thread, after: Thread): Check[] {
   if (before.family === after.family) return [];
   const system = (thread: Thread) => SYSTEM_WORDS[thread.family];
-  const base = { value: null, valuePessimistic: null, limit: null, unit: 'none' as const, working: null };
   return [
-    {
-      ...base,
-      id: 'system',
-      title: 'Same thread system',
-      verdict: 'with-care',
-      because: `${after.family === 'unified' ? 'an' : 'a'} ${system(after)} thread among ${system(before)} ones: the next hand will misread it unless it is marked`,
-      remedy: { id: 'mark-system', step: `Mark the hole and the screw: ${after.designation}.` },
-    },
+    plainCheck(
+      'system',
+      'Same thread system',
+      'with-care',
+      `${after.family === 'unified' ? 'an' : 'a'} ${system(after)} thread among ${system(before)} ones: the next hand will misread it unless it is marked`,
+      { id: 'mark-system', step: `Mark the hole and the screw: ${after.designation}.` },
+    ),
   ];
 }
 
@@ -122,14 +121,12 @@ export function oversizeRoute({ hole, assessment }: RouteContext, thread: Thread
 /** The next size of a series, and if that does not clean up the bore, the first that does. */
 function candidates(context: RouteContext, series: ThreadSeries): Thread[] {
   const { hole, assessment } = context;
-  const larger = threadsOf(series).filter(
-    (t) =>
-      t.majorMm > Math.max(hole.thread.majorMm, hole.earlierCutMm ?? 0) * LEAST_STEP_UP &&
-      !RARE_MAJORS_MM.includes(t.majorMm),
-  );
-  const next = larger[0];
+  const overMm = Math.max(hole.thread.majorMm, hole.earlierCutMm ?? 0) * LEAST_STEP_UP;
+  const usual = (t: Thread) => t.majorMm > overMm && !RARE_MAJORS_MM.includes(t.majorMm);
+  const next = threadsOf(series).find(usual);
   if (!next) return [];
-  const cleansUp = larger.find((t) => boreForShare(t, 0.77) >= assessment.cleanUp.mm + assessment.cleanUp.halfWidthMm);
+  const boreMm = assessment.cleanUp.mm + assessment.cleanUp.halfWidthMm;
+  const cleansUp = threadsOf(series).find((t) => usual(t) && boreForShare(t, 0.77) >= boreMm);
   return cleansUp && cleansUp.id !== next.id ? [next, cleansUp] : [next];
 }
 
