@@ -33,7 +33,6 @@ const keyOf = (target: EventTarget) => (target as Element).closest('[data-rung]'
 function LadderDrawing({ layout, units, selectedKey, hatchId, onSelect }: LadderProps) {
   const { ladder, axisX, halfSection, scale } = layout;
   const end = ladder.axisY;
-  const anyChosen = ladder.rows.some(({ rung }) => rung.key === selectedKey);
   const indexAt = (target: EventTarget) => ladder.rows.findIndex(({ rung }) => rung.key === keyOf(target));
   const click = (event: MouseEvent) => {
     const row = ladder.rows[indexAt(event.target)];
@@ -114,28 +113,23 @@ function LadderDrawing({ layout, units, selectedKey, hatchId, onSelect }: Ladder
         onKeyDown={step}
         style={{ cursor: 'pointer' }}
       >
-        {ladder.rows.map((row, index) => (
-          <RungWords
-            key={row.rung.key}
-            row={row}
-            width={layout.width}
-            statusX={ladder.statusX}
-            rowHeight={ladder.rowHeight}
-            half={halfSection}
-            chosen={row.rung.key === selectedKey}
-            tabbed={anyChosen ? row.rung.key === selectedKey : index === 0}
-          />
-        ))}
+        <AllWords
+          wordsKey={ladder.wordsKey}
+          rows={ladder.rows}
+          width={layout.width}
+          statusX={ladder.statusX}
+          rowHeight={ladder.rowHeight}
+          half={halfSection}
+          selectedKey={selectedKey}
+        />
       </g>
       <g transform={across(axisX, scale)} pointerEvents="none">
-        {ladder.rows.map((row) => (
-          <RungBar
-            key={row.rung.key}
-            row={row}
-            y={row.y + (halfSection ? 27 : ladder.rowHeight / 2 - BAR_PX / 2)}
-            chosen={row.rung.key === selectedKey}
-          />
-        ))}
+        <AllBars
+          barsKey={ladder.barsKey}
+          rows={ladder.rows}
+          dropPx={halfSection ? 27 : ladder.rowHeight / 2 - BAR_PX / 2}
+          selectedKey={selectedKey}
+        />
       </g>
       <line x1={axisX} x2={ladder.rightX} y1={end} y2={end} stroke={PLATE.faint} strokeWidth={1} />
       {ladder.axisTicks.map((tick) => (
@@ -180,120 +174,145 @@ interface WordsProps {
   tabbed: boolean;
 }
 
-/** A rung's name, verdict and metal left: they stand still while the drawing's scale changes. */
-const RungWords = memo(
-  function RungWords({ row: { rung, y }, width, statusX, rowHeight, half, chosen, tabbed }: WordsProps) {
-    const colour = COLOUR[rung.verdict];
-    const reserve = rung.route.reserve.ratio;
-    const percent = reserve === null ? null : Math.round(reserve * 100);
-    const low = y + (half ? 33 : rowHeight / 2 + 4);
-    return (
-      <g
-        role="radio"
-        aria-checked={chosen}
-        aria-label={`${rung.title}: ${VERDICT_WORDS[rung.verdict]}${percent === null ? '' : `, ${percent} % of the metal left`}`}
-        tabIndex={tabbed ? 0 : -1}
-        data-rung={rung.key}
-      >
-        <rect
-          x={6}
-          y={y}
-          width={width - 12}
-          height={rowHeight - 2}
-          rx={4}
-          fill={PLATE.scribe}
-          fillOpacity={chosen ? 0.16 : 0}
-        />
-        <text
-          x={14}
-          y={y + (half ? 18 : rowHeight / 2 + 4)}
-          fontSize={14.5}
-          stroke={half ? PLATE.ground : undefined}
-          strokeWidth={half ? 4 : undefined}
-          paintOrder="stroke"
-          fontWeight={chosen || rung.isFirst ? 600 : 400}
-          fill={rung.verdict === 'does-not-hold' && !chosen ? PLATE.faint : PLATE.scribe}
-        >
-          {rung.title}
-          {rung.isFirst && (
-            <tspan dx={6} fontSize={11} fill={PLATE.chalk}>
-              first
-            </tspan>
-          )}
-        </text>
-        <g
-          transform={`translate(${statusX} ${y + (half ? 20 : rowHeight / 2 - 8)}) scale(0.8)`}
-          fill="none"
-          stroke={colour}
-          strokeWidth={3.2}
-          strokeLinejoin="round"
-          strokeLinecap="round"
-        >
-          <path d={verdictPath(rung.verdict)} />
-        </g>
-        {!half && (
-          <text x={statusX + 22} y={low} fontSize={13.5} fill={colour}>
-            {VERDICT_WORDS[rung.verdict]}
-          </text>
-        )}
-        <text x={width - 16} y={low} fontSize={14} textAnchor="end" fill={PLATE.scribe}>
-          {percent === null ? 'unknown' : `${percent} %`}
-        </text>
-      </g>
-    );
+type AllWordsProps = Omit<WordsProps, 'row' | 'chosen' | 'tabbed'> & {
+  /** Equal keys have equal words: they stand still while the drawing's scale changes. */
+  wordsKey: string;
+  rows: LadderRow[];
+  selectedKey: string | null;
+};
+
+const AllWords = memo(
+  function AllWords({ wordsKey: _, rows, selectedKey, ...shared }: AllWordsProps) {
+    const anyChosen = rows.some(({ rung }) => rung.key === selectedKey);
+    return rows.map((row, index) => {
+      const chosen = row.rung.key === selectedKey;
+      return (
+        <RungWords key={row.rung.key} row={row} chosen={chosen} tabbed={anyChosen ? chosen : index === 0} {...shared} />
+      );
+    });
   },
   (before, after) =>
-    before.row.wordsKey === after.row.wordsKey &&
-    before.row.y === after.row.y &&
+    before.wordsKey === after.wordsKey &&
+    before.selectedKey === after.selectedKey &&
     before.width === after.width &&
     before.statusX === after.statusX &&
-    before.half === after.half &&
-    before.chosen === after.chosen &&
-    before.tabbed === after.tabbed,
+    before.half === after.half,
 );
 
+/** A rung's name, verdict and metal left. */
+function RungWords({ row: { rung, y }, width, statusX, rowHeight, half, chosen, tabbed }: WordsProps) {
+  const colour = COLOUR[rung.verdict];
+  const reserve = rung.route.reserve.ratio;
+  const percent = reserve === null ? null : Math.round(reserve * 100);
+  const low = y + (half ? 33 : rowHeight / 2 + 4);
+  return (
+    <g
+      role="radio"
+      aria-checked={chosen}
+      aria-label={`${rung.title}: ${VERDICT_WORDS[rung.verdict]}${percent === null ? '' : `, ${percent} % of the metal left`}`}
+      tabIndex={tabbed ? 0 : -1}
+      data-rung={rung.key}
+    >
+      <rect
+        x={6}
+        y={y}
+        width={width - 12}
+        height={rowHeight - 2}
+        rx={4}
+        fill={PLATE.scribe}
+        fillOpacity={chosen ? 0.16 : 0}
+      />
+      <text
+        x={14}
+        y={y + (half ? 18 : rowHeight / 2 + 4)}
+        fontSize={14.5}
+        stroke={half ? PLATE.ground : undefined}
+        strokeWidth={half ? 4 : undefined}
+        paintOrder="stroke"
+        fontWeight={chosen || rung.isFirst ? 600 : 400}
+        fill={rung.verdict === 'does-not-hold' && !chosen ? PLATE.faint : PLATE.scribe}
+      >
+        {rung.title}
+        {rung.isFirst && (
+          <tspan dx={6} fontSize={11} fill={PLATE.chalk}>
+            first
+          </tspan>
+        )}
+      </text>
+      <g
+        transform={`translate(${statusX} ${y + (half ? 20 : rowHeight / 2 - 8)}) scale(0.8)`}
+        fill="none"
+        stroke={colour}
+        strokeWidth={3.2}
+        strokeLinejoin="round"
+        strokeLinecap="round"
+      >
+        <path d={verdictPath(rung.verdict)} />
+      </g>
+      {!half && (
+        <text x={statusX + 22} y={low} fontSize={13.5} fill={colour}>
+          {VERDICT_WORDS[rung.verdict]}
+        </text>
+      )}
+      <text x={width - 16} y={low} fontSize={14} textAnchor="end" fill={PLATE.scribe}>
+        {percent === null ? 'unknown' : `${percent} %`}
+      </text>
+    </g>
+  );
+}
+
 /** The ring of metal that a rung takes, from its drill to its outermost cut: radii in millimetres along the axis. */
-const RungBar = memo(
-  function RungBar({ row: { rung, drillMm, outerMm, cutsMetal }, y, chosen }: BarProps) {
-    const colour = COLOUR[rung.verdict];
-    const thin = { vectorEffect: 'non-scaling-stroke' } as const;
-    return (
-      <g transform={`translate(0 ${y})`}>
-        <line
-          x2={cutsMetal ? drillMm : outerMm}
-          y1={BAR_PX / 2}
-          y2={BAR_PX / 2}
-          stroke={colour}
-          strokeWidth={1}
-          strokeOpacity={0.6}
+function RungBar({ row: { rung, drillMm, outerMm, cutsMetal }, y, chosen }: BarProps) {
+  const colour = COLOUR[rung.verdict];
+  const thin = { vectorEffect: 'non-scaling-stroke' } as const;
+  return (
+    <g transform={`translate(0 ${y})`}>
+      <line
+        x2={cutsMetal ? drillMm : outerMm}
+        y1={BAR_PX / 2}
+        y2={BAR_PX / 2}
+        stroke={colour}
+        strokeWidth={1}
+        strokeOpacity={0.6}
+        {...thin}
+      />
+      {cutsMetal ? (
+        <rect
+          data-part="bar"
+          x={drillMm}
+          width={Math.max(0, outerMm - drillMm)}
+          height={BAR_PX}
+          fill={colour}
+          fillOpacity={rung.verdict === 'does-not-hold' ? 0.3 : 1}
+          stroke={chosen ? PLATE.chalk : colour}
+          strokeWidth={chosen ? 2 : 1}
           {...thin}
         />
-        {cutsMetal ? (
-          <rect
-            data-part="bar"
-            x={drillMm}
-            width={Math.max(0, outerMm - drillMm)}
-            height={BAR_PX}
-            fill={colour}
-            fillOpacity={rung.verdict === 'does-not-hold' ? 0.3 : 1}
-            stroke={chosen ? PLATE.chalk : colour}
-            strokeWidth={chosen ? 2 : 1}
-            {...thin}
-          />
-        ) : (
-          <line x1={outerMm} x2={outerMm} y2={BAR_PX} stroke={colour} strokeWidth={2.4} {...thin} />
-        )}
-      </g>
-    );
+      ) : (
+        <line x1={outerMm} x2={outerMm} y2={BAR_PX} stroke={colour} strokeWidth={2.4} {...thin} />
+      )}
+    </g>
+  );
+}
+
+const AllBars = memo(
+  function AllBars({ rows, dropPx, selectedKey }: AllBarsProps) {
+    return rows.map((row) => (
+      <RungBar key={row.rung.key} row={row} y={row.y + dropPx} chosen={row.rung.key === selectedKey} />
+    ));
   },
   (before, after) =>
-    before.row.rung.verdict === after.row.rung.verdict &&
-    before.row.drillMm === after.row.drillMm &&
-    before.row.outerMm === after.row.outerMm &&
-    before.row.cutsMetal === after.row.cutsMetal &&
-    before.y === after.y &&
-    before.chosen === after.chosen,
+    before.barsKey === after.barsKey && before.dropPx === after.dropPx && before.selectedKey === after.selectedKey,
 );
+
+interface AllBarsProps {
+  /** Equal keys draw equal bars, at any scale. */
+  barsKey: string;
+  rows: LadderRow[];
+  /** px from a row's top to its bar. */
+  dropPx: number;
+  selectedKey: string | null;
+}
 
 interface BarProps {
   row: LadderRow;

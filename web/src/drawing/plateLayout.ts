@@ -103,8 +103,6 @@ export interface Stretch {
 /** One rung in its place: where it stands in pixels, what it cuts as radii in millimetres. */
 export interface LadderRow {
   rung: Rung;
-  /** Equal keys have equal words. */
-  wordsKey: string;
   y: number;
   drillMm: number;
   outerMm: number;
@@ -137,8 +135,10 @@ export interface PlateLayout {
   /** The wall left, as radii in millimetres. */
   wallDimension: { fromMm: number; toMm: number; y: number; text: string } | null;
   ladder: {
-    /** Equal keys draw the same ladder: it is not drawn again. */
+    /** Equal keys draw the same ladder: it is not drawn again. Likewise of its words and of its bars alone. */
     key: string;
+    wordsKey: string;
+    barsKey: string;
     top: number;
     height: number;
     edgeX: number | null;
@@ -347,7 +347,6 @@ export function plateLayout(input: PlateInput): PlateLayout {
   const barsRight = width - statusWidth;
   const rows = rungs.map((rung, index): LadderRow => ({
     rung,
-    wordsKey: `${rung.key} ${rung.title} ${rung.verdict} ${rung.isFirst} ${rung.route.reserve.ratio?.toFixed(3)}`,
     y: ladderTop + index * rowHeight,
     drillMm: (rung.route.cut.drill?.drill.diameterMm ?? rung.route.cut.boreMm) / 2,
     outerMm: rung.route.cut.majorMm / 2,
@@ -361,16 +360,14 @@ export function plateLayout(input: PlateInput): PlateLayout {
     .ticks(Math.max(2, Math.floor((barsRight - axisX) / AXIS_TICK_PX)))
     .map((value) => ({ x: xOf((value * perUnit) / 2), numeral: String(Number(value.toFixed(3))) }));
   const forbidden = edgeMm === null ? null : xOf(largestCutMm(edgeMm) / 2);
-  const ladderKey = [
-    width,
-    axisX,
-    units,
-    scale,
-    edgeX,
-    assessment.cleanUp.mm,
-    forbidden,
-    ...rows.map(({ wordsKey, drillMm, outerMm, rung }) => `${wordsKey} ${rung.route.id} ${drillMm} ${outerMm}`),
-  ].join('|');
+  const wordsKey = rungs
+    .map(
+      ({ key, title, verdict, isFirst, route: { id, reserve } }) =>
+        `${key} ${title} ${id} ${verdict} ${isFirst} ${reserve.ratio?.toFixed(3)}`,
+    )
+    .join('|');
+  const barsKey = rows.map(({ drillMm, outerMm, rung }) => `${drillMm} ${outerMm} ${rung.verdict}`).join('|');
+  const ladderKey = [wordsKey, barsKey, width, axisX, units, scale, edgeX, assessment.cleanUp.mm, forbidden].join('|');
 
   return {
     width,
@@ -417,6 +414,8 @@ export function plateLayout(input: PlateInput): PlateLayout {
         : null,
     ladder: {
       key: ladderKey,
+      wordsKey,
+      barsKey,
       top: ladderTop,
       height: axisY + 26,
       edgeX: edgeX !== null && edgeX < barsRight ? edgeX : null,

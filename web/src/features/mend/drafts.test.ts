@@ -1,0 +1,35 @@
+import { draftStore, type Draft } from './drafts.ts';
+
+const draft = (text: string): Draft => ({ text, instrument: 'caliper', halfWidth: '0.05' });
+function shelfOf(kept: Record<string, string> = {}) {
+  return {
+    kept,
+    getItem: (key: string) => kept[key] ?? null,
+    setItem: (key: string, text: string) => (kept[key] = text),
+  };
+}
+
+test('a draft is heard of at once, kept when told to, and there again on the next visit', () => {
+  const shelf = shelfOf();
+  const store = draftStore('hole', shelf);
+  const heard: (string | undefined)[] = [];
+  const stop = store.subscribe(() => heard.push(store.get().depth?.text));
+  store.set('depth', draft('30'));
+  stop();
+  store.set('depth', draft('30.5'));
+  expect(heard).toEqual(['30']);
+  expect(shelf.kept).toEqual({});
+  store.keep();
+  expect(draftStore('hole', shelf).get()).toEqual({ depth: draft('30.5') });
+  expect(draftStore('another', shelf).get()).toEqual({});
+});
+
+test('a recorded draft is forgotten, unless something else was typed over it meanwhile', () => {
+  const store = draftStore('hole', shelfOf());
+  store.set('depth', draft('30'));
+  store.set('edge', draft('9'));
+  store.set('depth', draft('31'));
+  store.clear('depth', draft('30'));
+  store.clear('edge', draft('9'));
+  expect(store.get()).toEqual({ depth: draft('31') });
+});
