@@ -101,3 +101,25 @@ test('the next question is asked by what it changes, with a picture of where it 
   await page.keyboard.press('Enter');
   await expect(page.getByRole('img', { name: /axis to the nearest edge/ })).toHaveCount(0);
 });
+
+test('each rung lies under the metal that it would take, whatever the scale', async ({ page }) => {
+  await loosePart(page, 'Housing', { thread: 'M8', material: 'Bronze', depth: '20' });
+  await type(page, 'Axis to nearest edge', '13.5');
+  await weigh(page);
+  const right = async (selector: string) => {
+    const box = (await page.locator(selector).boundingBox())!;
+    return box.x + box.width;
+  };
+  const axisToEdge: number[] = [];
+  for (const depth of ['20', '26', '34']) {
+    await type(page, 'Thickness', depth);
+    await expect(page.locator('[data-part="rule"]')).toContainText(`${depth}.0`);
+    await rung(page, /^Retap M10 × 1.5:/).click();
+    await expect(page.locator('[data-part="planned"]')).toHaveCount(1);
+    const planned = await right('[data-part="planned"]');
+    expect(Math.abs((await right('[data-bar="oversize:M10x1.5"]')) - planned)).toBeLessThan(2);
+    axisToEdge.push(planned);
+  }
+  // The drawing did change its scale between them.
+  expect(new Set(axisToEdge.map((x) => Math.round(x / 5))).size).toBeGreaterThan(1);
+});

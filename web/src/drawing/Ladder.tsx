@@ -7,6 +7,7 @@ import { Lining, SHEET } from './sheet.tsx';
 
 const COLOUR: Record<Verdict, string> = { holds: PLATE.holds, 'with-care': PLATE.care, 'does-not-hold': PLATE.fails };
 const BAR_PX = 14;
+const POINTED_AT = { cursor: 'pointer' } as const;
 /** The axis is stretched across the page only, so a bar keeps its height and its outline keeps its width. */
 const across = (axisX: number, scale: number) => `translate(${axisX} 0) scale(${scale} 1)`;
 
@@ -111,7 +112,7 @@ function LadderDrawing({ layout, units, selectedKey, hatchId, onSelect }: Ladder
         aria-label="Ways to mend, by the metal they take"
         onClick={click}
         onKeyDown={step}
-        style={{ cursor: 'pointer' }}
+        style={POINTED_AT}
       >
         <AllWords
           wordsKey={ladder.wordsKey}
@@ -182,12 +183,21 @@ type AllWordsProps = Omit<WordsProps, 'row' | 'chosen' | 'tabbed'> & {
 };
 
 const AllWords = memo(
-  function AllWords({ wordsKey: _, rows, selectedKey, ...shared }: AllWordsProps) {
+  function AllWords({ rows, selectedKey, width, statusX, rowHeight, half }: AllWordsProps) {
     const anyChosen = rows.some(({ rung }) => rung.key === selectedKey);
     return rows.map((row, index) => {
       const chosen = row.rung.key === selectedKey;
       return (
-        <RungWords key={row.rung.key} row={row} chosen={chosen} tabbed={anyChosen ? chosen : index === 0} {...shared} />
+        <RungWords
+          key={row.rung.key}
+          row={row}
+          chosen={chosen}
+          tabbed={anyChosen ? chosen : index === 0}
+          width={width}
+          statusX={statusX}
+          rowHeight={rowHeight}
+          half={half}
+        />
       );
     });
   },
@@ -278,7 +288,7 @@ function RungBar({ row: { rung, drillMm, outerMm, cutsMetal }, y, chosen }: BarP
       />
       {cutsMetal ? (
         <rect
-          data-part="bar"
+          data-bar={rung.key}
           x={drillMm}
           width={Math.max(0, outerMm - drillMm)}
           height={BAR_PX}

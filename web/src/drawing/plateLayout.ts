@@ -366,7 +366,9 @@ export function plateLayout(input: PlateInput): PlateLayout {
         `${key} ${title} ${id} ${verdict} ${isFirst} ${reserve.ratio?.toFixed(3)}`,
     )
     .join('|');
-  const barsKey = rows.map(({ drillMm, outerMm, rung }) => `${drillMm} ${outerMm} ${rung.verdict}`).join('|');
+  const barsKey = rows
+    .map(({ drillMm, outerMm, rung }) => `${rung.key} ${drillMm} ${outerMm} ${rung.verdict}`)
+    .join('|');
   const ladderKey = [wordsKey, barsKey, width, axisX, units, scale, edgeX, assessment.cleanUp.mm, forbidden].join('|');
 
   return {

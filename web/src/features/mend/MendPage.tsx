@@ -183,9 +183,10 @@ function MendDesk({ access }: { access: HoleAccess }) {
 
   const planNow = useStable(async () => {
     const typed = store.get();
-    // What stands under the button may be one key behind what was typed.
-    const { route: latest } = routeShown(caseOf(typed).proposal, plan, station, route?.id ?? null);
-    if (!latest || !mend) return;
+    // The panel may be one key behind what was typed. What is planned is the way that it names, by the newest readings; if
+    // these rule it out, nothing is planned, and the panel says so as soon as it has caught up.
+    const latest = caseOf(typed).proposal?.routes.find((candidate) => candidate.id === route?.id);
+    if (!latest || latest.verdict === 'does-not-hold' || !mend) return;
     const done = await guarded(async () => {
       for (const [quantity, draft] of Object.entries(typed) as [QuantityId, Draft][]) await record(quantity, draft);
       const body = {
