@@ -14,7 +14,7 @@ const exact = (mm: number) => ({ mm, halfWidthMm: 0 });
 
 function layoutOf(
   changes: Partial<HoleCase> = {},
-  options: { width?: number; compact?: boolean; units?: 'mm' | 'in' } = {},
+  options: { width?: number; compact?: boolean; units?: 'mm' | 'in'; heldScale?: number } = {},
 ) {
   const hole: HoleCase = {
     ...blankCase({
@@ -38,6 +38,7 @@ function layoutOf(
     rungs: rungsOf(routes, route.id),
     units: options.units ?? 'mm',
     width: options.width ?? 628,
+    heldScale: options.heldScale,
     sectionHeight: 336,
     compact: options.compact ?? false,
   });
@@ -102,4 +103,19 @@ test('an inch rule stands in sixteenths', () => {
   const { rule, scale } = layoutOf({}, { units: 'in' }).layout;
   expect(rule.ticks[1]!.y - rule.ticks[0]!.y).toBeCloseTo((25.4 / 16) * scale, 6);
   expect(rule.ticks.map((tick) => tick.numeral).filter(Boolean)).toEqual(['0', '1/4', '1/2', '3/4', '1']);
+});
+
+test('a key holds the scale while the drawing has room at it, and no longer', () => {
+  const before = layoutOf().layout;
+  const scaleAt = (depthMm: number, heldScale?: number) =>
+    layoutOf({ depth: exact(depthMm) }, heldScale === undefined ? {} : { heldScale }).layout.scale;
+  // The first depth whose own scale is a step smaller.
+  let depthMm = 24;
+  while (scaleAt(depthMm) === before.scale) depthMm += 0.1;
+  expect(scaleAt(depthMm, before.scale)).toBe(before.scale);
+  expect(scaleAt(depthMm - 0.1, scaleAt(depthMm))).toBe(scaleAt(depthMm));
+  expect(scaleAt(depthMm + 2, before.scale)).toBe(scaleAt(depthMm + 2));
+  const held = layoutOf({ depth: exact(depthMm) }, { heldScale: before.scale }).layout;
+  expect(held.height).toBe(before.height);
+  expect(Math.max(...held.flags.map((flag) => flag.textY + 14))).toBeLessThanOrEqual(held.height);
 });

@@ -79,6 +79,8 @@ export interface PlateInput {
   width: number;
   sectionHeight: number;
   compact: boolean;
+  /** The scale that is drawn now: kept while a key moves the drawing so little that it still has room. */
+  heldScale?: number | undefined;
 }
 
 export interface PlateFlag {
@@ -275,6 +277,17 @@ function steppedScale(fitting: number): number {
   return SCALE_STEP ** Math.floor(Math.log(fitting) / Math.log(SCALE_STEP) + 1e-9);
 }
 
+/** A held drawing may be so much deeper than its room: the last flag's words still stand on the sheet. */
+const HELD_OVER_PX = 10;
+
+/** The scale held through a key, if the new drawing is within one step of it and has room at it; else its own. */
+function heldOrOwn(own: number, held: number | undefined, shownMm: number, roomPx: number): number {
+  if (held === undefined) return own;
+  const oneStep = SCALE_STEP * (1 + 1e-9);
+  const near = held <= own * oneStep && own <= held * oneStep;
+  return near && shownMm * held <= roomPx + HELD_OVER_PX ? held : own;
+}
+
 /** Everything the plate draws, in pixels: one scale for depth and radius, so the ladder lies under the metal it takes. */
 export function plateLayout(input: PlateInput): PlateLayout {
   const { hole, assessment, route, rungs, units, width, sectionHeight, compact } = input;
@@ -307,13 +320,11 @@ export function plateLayout(input: PlateInput): PlateLayout {
   // The axis stands still whatever is typed: in the middle of the metal, or beside the rule where the page is narrow.
   const leftPx = compact ? 0 : (width - statusWidth - sectionLeft - 8) * LEFT_SHARE;
   const axisX = compact ? sectionLeft + 6 : sectionLeft + leftPx;
-  const scale = steppedScale(
-    Math.min(
-      (sectionHeight - gapPx) / shownMm,
-      (width - statusWidth - 8 - axisX) / (0.5 * largestOuterMm * METAL_ROUND),
-      MAX_SCALE,
-    ),
+  const roomPx = sectionHeight - gapPx;
+  const own = steppedScale(
+    Math.min(roomPx / shownMm, (width - statusWidth - 8 - axisX) / (0.5 * largestOuterMm * METAL_ROUND), MAX_SCALE),
   );
+  const scale = heldOrOwn(own, input.heldScale, shownMm, roomPx);
   const xOf = (radiusMm: number) => axisX + radiusMm * scale;
   const stretches: Stretch[] = hidden
     ? [

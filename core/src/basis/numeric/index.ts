@@ -1,5 +1,6 @@
 export { CoreError, type CoreErrorCode } from './CoreError.ts';
 export { clamp, finite, positive, within } from './guards.ts';
+export { firstAtLeast } from './firstAtLeast.ts';
 export { seededRandom } from './seededRandom.ts';
 export { roundTo } from './roundTo.ts';
 export { canonicalJson, digestOf } from './digest.ts';

@@ -16,6 +16,8 @@ export function explainLengthProblem(problem: LengthProblem): string {
       return `“${problem.text}” divides by zero. Did you mean a fraction such as 1/8?`;
     case 'unknown-gauge':
       return `There is no number drill “${problem.text}”. They run from #1 to #80.`;
+    case 'no-gauge':
+      return `“${problem.text}” is the name of a drill. Write a plain length here, for example 0.1 mm.`;
     case 'unit-missing':
       return `“${problem.text}” has no unit. Write ${problem.text} mm or ${problem.text} in.`;
     case 'beyond-field': {

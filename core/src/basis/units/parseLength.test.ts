@@ -46,6 +46,11 @@ test('a bare number without a field unit is refused, never guessed', () => {
   expect(result.ok ? null : result.problem).toMatchObject({ code: 'unit-missing', text: '8.5', asMm: 8.5 });
 });
 
+test.each(['x', '#7'])('where no drill is meant, “%s” is not taken for one', (text) => {
+  const result = parseLength(text, { bareUnit: 'mm', gauges: false });
+  expect(result.ok ? null : explainLengthProblem(result.problem)).toMatch(/is the name of a drill.*for example/);
+});
+
 test('a turned fraction is caught by the field’s range', () => {
   const result = parseLength('64/27', { bareUnit: 'mm', minMm: 1, maxMm: 30 });
   expect(result.ok ? null : result.problem).toMatchObject({

@@ -20,6 +20,7 @@ export type LengthProblem =
   | { code: 'zero-denominator'; text: string }
   | { code: 'not-a-length'; text: string }
   | { code: 'unknown-gauge'; text: string }
+  | { code: 'no-gauge'; text: string }
   | { code: 'unit-missing'; text: string; asMm: number; inchAsMm: number }
   | { code: 'beyond-field'; text: string; mm: number; minMm: number; maxMm: number; perhapsMm: number | null };
 
@@ -31,6 +32,8 @@ export interface ParseLengthOptions {
   /** The range that makes sense for the field. Default 0 to 10 m. */
   minMm?: number;
   maxMm?: number;
+  /** Whether a drill’s number or letter is a length here: a doubt is never one. Default true. */
+  gauges?: boolean;
 }
 
 export const LENGTH_TEXT_LIMIT = 40;
@@ -90,12 +93,14 @@ export function parseLength(input: string, options: ParseLengthOptions): LengthR
   if (/^[-−–]/.test(text)) return { ok: false, problem: { code: 'negative', text } };
 
   const gauge = /^(?:#\s*|no\.?\s*)(\d{1,3})$/i.exec(text);
+  const letter = /^[a-z]$/i.test(text);
+  if ((gauge || letter) && options.gauges === false) return { ok: false, problem: { code: 'no-gauge', text } };
   if (gauge) {
     const size = NUMBER_DRILL_TENTHOUSANDTHS[Number(gauge[1])];
     if (size === undefined) return { ok: false, problem: { code: 'unknown-gauge', text } };
     return inRange({ text, mm: (size * MM_PER_INCH) / 10_000, notation: 'number', bare: false }, options);
   }
-  if (/^[a-z]$/i.test(text)) {
+  if (letter) {
     const size = LETTER_DRILL_TENTHOUSANDTHS[text.toUpperCase()]!;
     return inRange({ text, mm: (size * MM_PER_INCH) / 10_000, notation: 'letter', bare: false }, options);
   }

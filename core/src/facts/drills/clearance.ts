@@ -1,3 +1,4 @@
+import { firstAtLeast } from '../../basis/numeric/index.ts';
 import { inchToMm } from '../../basis/units/index.ts';
 import { externalLimits, type Thread } from '../threads/index.ts';
 import { rackDrills, type Rack, type RackDrill } from './drillSizes.ts';
@@ -75,13 +76,15 @@ export function clearanceDrills(thread: Thread, rack: Rack, screwMm?: number): C
   const holes = clearanceHoles(thread);
   const screw = screwMm ?? externalLimits(thread).majorMaxMm;
   const native = thread.threadsPerInch === null ? 'mm' : 'in';
+  const drills = rackDrills(rack);
   return CLEARANCE_FITS.map((fit) => {
     const wantedMm = { close: holes.closeMm, normal: holes.normalMm, free: holes.freeMm }[fit];
-    const enough = rackDrills(rack).filter((drill) => drill.diameterMm >= Math.max(wantedMm, screw) - 0.005);
-    const smallest = enough[0] ?? null;
+    const from = firstAtLeast(drills, ({ diameterMm }) => diameterMm, Math.max(wantedMm, screw) - 0.005);
     // A drill of the screw's own system, if one is as near as makes no difference.
-    const own = enough.find((drill) => drill.system === native && drill.diameterMm - smallest!.diameterMm < 0.1);
-    const drill = own ?? smallest;
+    let own = from;
+    while (own < drills.length && drills[own]!.system !== native) own += 1;
+    const near = own < drills.length && drills[own]!.diameterMm - drills[from]!.diameterMm < 0.1;
+    const drill = (near ? drills[own] : drills[from]) ?? null;
     return { fit, wantedMm, drill, clearanceMm: drill && drill.diameterMm - screw };
   });
 }

@@ -1,14 +1,15 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { threadById, type FrozenPlan, type Proposal, type Route, type UnitSystem } from '@deep-mend/core';
-import { useMemo } from 'react';
+import { useEffect, useMemo } from 'react';
 import { PLATE } from '../../app/theme.ts';
 import { Plate } from '../../drawing/Plate.tsx';
-import { plateLayout, rungKey, rungsOf } from '../../drawing/plateLayout.ts';
+import { plateLayout, rungKey, rungsOf, type PlateLayout } from '../../drawing/plateLayout.ts';
 import type { DraftStore, Drafts } from './drafts.ts';
 import type { StationId } from './stations.ts';
 import { useDraftsNow } from './useDrafts.ts';
 import type { LiveCase } from './useLiveCase.ts';
+import { warmUp } from './warmUp.ts';
 
 /** Height of the section: beside the ladder, on a narrow page, and alone. */
 const SECTION_PX = { withLadder: 326, narrow: 240, alone: 560 } as const;
@@ -30,50 +31,83 @@ export function routeShown(
   return { route: planned ?? wanted ?? routes[0] ?? null, planned };
 }
 
-/** The two drawings with their verdicts, moved within the keystroke's own frame. */
-export function LivePlate({
-  store,
-  caseOf,
-  plan,
-  station,
-  wantedId,
-  name,
-  threadId,
-  units,
-  width,
-  phone,
-  onSelect,
-}: {
-  store: DraftStore;
-  caseOf: (drafts: Drafts) => LiveCase;
+const NOTHING_TYPED: Drafts = {};
+
+/** How the page shows a case. */
+interface View {
   plan: FrozenPlan | null;
   station: StationId;
   /** The way pointed at, by its id. */
   wantedId: string | null;
-  name: string;
-  threadId: string | undefined;
   units: UnitSystem;
   width: number;
   phone: boolean;
+}
+
+/** The drawing of a case with its way; none before there is enough to draw. */
+function drawingOf(
+  { built, proposal }: LiveCase,
+  { plan, station, wantedId, units, width, phone }: View,
+  heldScale?: number,
+): { route: Route | null; layout: PlateLayout | null } {
+  const { route } = routeShown(proposal, plan, station, wantedId);
+  if (!built.ok || !proposal || width === 0) return { route, layout: null };
+  const decides = station === 'decide';
+  const layout = plateLayout({
+    hole: built.hole,
+    assessment: proposal.assessment,
+    route: station === 'measure' || station === 'locate' ? null : route,
+    rungs: decides ? rungsOf(proposal.routes, route?.id ?? null) : [],
+    units,
+    width,
+    sectionHeight: phone ? SECTION_PX.narrow : decides ? SECTION_PX.withLadder : SECTION_PX.alone,
+    compact: width < COMPACT_BELOW_PX,
+    heldScale,
+  });
+  return { route, layout };
+}
+
+/** A depth near the one that is known, as if it were typed: no two runs in turn have the same. */
+const nearby = (depthMm: number, n: number): Drafts => ({
+  depth: { text: `${(depthMm + (n % 30) / 10).toFixed(1)} mm`, instrument: 'caliper', halfWidth: '0.1' },
+});
+
+/** The two drawings with their verdicts, moved within the keystroke's own frame. */
+export function LivePlate({
+  store,
+  settled,
+  caseOf,
+  name,
+  threadId,
+  onSelect,
+  ...shown
+}: View & {
+  store: DraftStore;
+  /** The drafts that the rest of the page shows. */
+  settled: Drafts;
+  caseOf: (drafts: Drafts) => LiveCase;
+  name: string;
+  threadId: string | undefined;
   onSelect: (routeId: string) => void;
 }) {
-  const live = caseOf(useDraftsNow(store));
-  const { built, proposal } = live;
-  const { route } = routeShown(proposal, plan, station, wantedId);
-  const layout = useMemo(() => {
-    if (!built.ok || !proposal || width === 0) return null;
-    const decides = station === 'decide';
-    return plateLayout({
-      hole: built.hole,
-      assessment: proposal.assessment,
-      route: station === 'measure' || station === 'locate' ? null : route,
-      rungs: decides ? rungsOf(proposal.routes, route?.id ?? null) : [],
-      units,
-      width,
-      sectionHeight: phone ? SECTION_PX.narrow : decides ? SECTION_PX.withLadder : SECTION_PX.alone,
-      compact: width < COMPACT_BELOW_PX,
-    });
-  }, [built, proposal, route, station, units, width, phone]);
+  const { plan, station, wantedId, units, width, phone } = shown;
+  const view = useMemo(
+    () => ({ plan, station, wantedId, units, width, phone }),
+    [plan, station, wantedId, units, width, phone],
+  );
+  const drafts = useDraftsNow(store);
+  const atRest = useMemo(() => drawingOf(caseOf(settled), view), [caseOf, settled, view]);
+  const restingScale = atRest.layout?.scale;
+  // A key holds the scale where it can; the step is made when the page follows, a moment later.
+  const { route, layout } = useMemo(
+    () => (drafts === settled ? atRest : drawingOf(caseOf(drafts), view, restingScale)),
+    [atRest, restingScale, caseOf, drafts, settled, view],
+  );
+  const depthMm = caseOf(NOTHING_TYPED).depthMm;
+  useEffect(
+    () => (depthMm === null ? undefined : warmUp((n) => drawingOf(caseOf(nearby(depthMm, n)), view), window)),
+    [caseOf, depthMm, view],
+  );
   if (!layout) return <BlankPlate threadId={threadId} />;
   return (
     <Plate

@@ -379,6 +379,7 @@ function MendDesk({ access }: { access: HoleAccess }) {
           ) : (
             <LivePlate
               store={store}
+              settled={drafts}
               caseOf={caseOf}
               plan={plan}
               station={station}

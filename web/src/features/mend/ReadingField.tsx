@@ -2,19 +2,10 @@ import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import Popover from '@mui/material/Popover';
 import TextField from '@mui/material/TextField';
-import {
-  explainLengthProblem,
-  INSTRUMENTS,
-  questionReading,
-  threadById,
-  type InstrumentId,
-  type QuantityId,
-  type ReadingEntry,
-  type UnitSystem,
-} from '@deep-mend/core';
+import { INSTRUMENTS, type InstrumentId, type QuantityId, type ReadingEntry, type UnitSystem } from '@deep-mend/core';
 import { memo, useState } from 'react';
-import { instrumentOf, quantityOf, readDraft, readHalfWidth, type Draft } from './drafts.ts';
-import { useDraft } from './useDrafts.ts';
+import { instrumentOf, quantityOf } from './drafts.ts';
+import { useReading } from './useDrafts.ts';
 
 interface Props {
   quantity: QuantityId;
@@ -28,8 +19,6 @@ interface Props {
   onCommit: (quantity: QuantityId) => void;
 }
 
-const SHOWN_UNIT = { mm: 'mm', in: 'in', thou: 'thou', number: '', letter: '' } as const;
-
 /** One reading: what was typed, its unit, its instrument and doubt. It is recorded when the field is left. */
 export const ReadingField = memo(function ReadingField({
   quantity,
@@ -40,25 +29,10 @@ export const ReadingField = memo(function ReadingField({
   disabled = false,
   onCommit,
 }: Props) {
-  const { name, usual } = quantityOf(quantity);
-  const [draft, setDraft] = useDraft(quantity);
+  const { name } = quantityOf(quantity);
+  const [ref, face, change] = useReading({ quantity, threadId, entry, units });
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const base: Draft = draft ?? {
-    text: entry?.text ?? '',
-    instrument: entry?.instrument ?? usual,
-    halfWidth: String(entry?.halfWidthMm ?? instrumentOf(usual).halfWidthMm),
-  };
-  const parsed = draft && draft.text.trim() !== '' ? readDraft(quantity, draft, units) : null;
-  const doubt = readHalfWidth(base);
-  const problem =
-    parsed && !parsed.ok
-      ? explainLengthProblem(parsed.problem)
-      : !doubt.ok
-        ? explainLengthProblem(doubt.problem)
-        : null;
-  const question = parsed?.ok && threadId ? questionReading(quantity, parsed.length, threadById(threadId)) : null;
-  const bare = /^[\d.,\s]+$/.test(base.text);
-  const unit = draft ? (bare ? units : '') : entry && bare ? SHOWN_UNIT[entry.notation] : base.text === '' ? units : '';
+  const { drafted, unit, instrument, halfWidth, doubtProblem, problem, question } = face;
   const fieldId = `reading-${quantity}`;
   const shown = label ?? name;
   return (
@@ -69,16 +43,16 @@ export const ReadingField = memo(function ReadingField({
       <div className="known-value">
         <input
           id={fieldId}
+          ref={ref}
           className="known-input"
-          value={base.text}
           disabled={disabled}
           placeholder="—"
           autoComplete="off"
           spellCheck={false}
-          data-draft={draft !== undefined}
+          data-draft={drafted}
           aria-invalid={problem !== null}
           aria-describedby={problem ? `${fieldId}-problem` : undefined}
-          onChange={(event) => setDraft({ ...base, text: event.target.value })}
+          onChange={(event) => change({ text: event.target.value })}
           onBlur={() => onCommit(quantity)}
           onKeyDown={(event) => {
             if (event.key === 'Enter') onCommit(quantity);
@@ -90,9 +64,9 @@ export const ReadingField = memo(function ReadingField({
           className="plain-button known-doubt"
           onClick={(event) => setAnchor(event.currentTarget)}
           disabled={disabled}
-          aria-label={`Instrument and doubt of ${shown}: ${instrumentOf(base.instrument).name}, ± ${base.halfWidth} mm`}
+          aria-label={`Instrument and doubt of ${shown}: ${instrumentOf(instrument).name}, ± ${halfWidth} mm`}
         >
-          ± {base.halfWidth} mm, {instrumentOf(base.instrument).name.split(',')[0]!.toLowerCase()}
+          ± {halfWidth} mm, {instrumentOf(instrument).name.split(',')[0]!.toLowerCase()}
         </button>
       </div>
       {problem && (
@@ -120,10 +94,10 @@ export const ReadingField = memo(function ReadingField({
             <TextField
               select
               label="Read with"
-              value={base.instrument}
+              value={instrument}
               onChange={(event) => {
                 const instrument = event.target.value as InstrumentId;
-                setDraft({ ...base, instrument, halfWidth: String(instrumentOf(instrument).halfWidthMm) });
+                change({ instrument, halfWidth: String(instrumentOf(instrument).halfWidthMm) });
               }}
             >
               {INSTRUMENTS.map((row) => (
@@ -134,14 +108,10 @@ export const ReadingField = memo(function ReadingField({
             </TextField>
             <TextField
               label="Doubt, ± mm"
-              value={base.halfWidth}
-              error={!doubt.ok}
-              helperText={
-                doubt.ok
-                  ? 'You are 95 % sure that the true value lies within this.'
-                  : explainLengthProblem(doubt.problem)
-              }
-              onChange={(event) => setDraft({ ...base, halfWidth: event.target.value })}
+              value={halfWidth}
+              error={doubtProblem !== null}
+              helperText={doubtProblem ?? 'You are 95 % sure that the true value lies within this.'}
+              onChange={(event) => change({ halfWidth: event.target.value })}
             />
           </Box>
         </Popover>

@@ -27,7 +27,7 @@ export function readDraft(quantity: QuantityId, draft: Draft, units: UnitSystem)
 
 /** The half-width of a draft in mm: always typed in millimetres, because instruments are known by it. */
 export function readHalfWidth(draft: Draft): LengthResult {
-  return parseLength(draft.halfWidth, { bareUnit: 'mm', minMm: 0, maxMm: 20 });
+  return parseLength(draft.halfWidth, { bareUnit: 'mm', minMm: 0, maxMm: 20, gauges: false });
 }
 
 /** Where the drafts of one hole are kept between visits; the browser's own storage outside tests. */

@@ -1,6 +1,17 @@
-import { createContext, startTransition, useContext, useEffect, useState, useSyncExternalStore } from 'react';
-import type { QuantityId } from '@deep-mend/core';
+import {
+  createContext,
+  startTransition,
+  useContext,
+  useEffect,
+  useLayoutEffect,
+  useMemo,
+  useRef,
+  useState,
+  useSyncExternalStore,
+  type RefObject,
+} from 'react';
 import { draftStore, type Draft, type Drafts, type DraftStore } from './drafts.ts';
+import { facesOf, startedDraft, type ReadingFace, type ReadingInput } from './readingFace.ts';
 
 const Context = createContext<DraftStore | null>(null);
 export const DraftContext = Context.Provider;
@@ -24,11 +35,30 @@ export function useDraftStore(holeId: string): DraftStore {
   return store;
 }
 
-/** One field's draft, and how to change it: the field is drawn again when this draft changes, and only then. */
-export function useDraft(quantity: QuantityId): [Draft | undefined, (draft: Draft) => void] {
+/**
+ * One field's draft. The browser owns the text in the input: it is put there when it comes from elsewhere, and a key that
+ * changes nothing round the text draws nothing again.
+ *
+ * @returns the input's reference, what stands round it, and how to change its draft
+ */
+export function useReading(
+  input: Omit<ReadingInput, 'draft'>,
+): [RefObject<HTMLInputElement | null>, ReadingFace, (change: Partial<Draft>) => void] {
   const store = useStore();
-  const draft = useSyncExternalStore(store.subscribe, () => store.get()[quantity]);
-  return [draft, (next) => store.set(quantity, next)];
+  const { quantity, threadId, entry, units } = input;
+  const faceOf = useMemo(() => facesOf({ quantity, threadId, entry, units }), [quantity, threadId, entry, units]);
+  const face = useSyncExternalStore(store.subscribe, () => faceOf(store.get()[quantity]));
+  const ref = useRef<HTMLInputElement>(null);
+  useLayoutEffect(() => {
+    const show = (text: string | undefined) => {
+      if (ref.current && text !== undefined && ref.current.value !== text) ref.current.value = text;
+    };
+    show(store.get()[quantity]?.text ?? entry?.text ?? '');
+    return store.subscribe(() => show(store.get()[quantity]?.text));
+  }, [store, quantity, entry, face.drafted]);
+  const change = (part: Partial<Draft>) =>
+    store.set(quantity, { ...startedDraft({ ...input, draft: store.get()[quantity] }), ...part });
+  return [ref, face, change];
 }
 
 /** All drafts within the keystroke's own frame: for the drawing. */
@@ -42,13 +72,22 @@ export const useDraftsNow = (store: DraftStore): Drafts => useSyncExternalStore(
 export function useSettledDrafts(store: DraftStore, atOnce: boolean): Drafts {
   const [drafts, setDrafts] = useState(store.get);
   useEffect(() => {
+    let frame = 0;
+    const later = () => {
+      frame = 0;
+      startTransition(() => setDrafts(store.get()));
+    };
     const follow = () => {
       if (atOnce) setDrafts(store.get());
-      else startTransition(() => setDrafts(store.get()));
+      else if (frame === 0) frame = requestAnimationFrame(later);
     };
     // What was typed before this ran.
     follow();
-    return store.subscribe(follow);
+    const stop = store.subscribe(follow);
+    return () => {
+      stop();
+      cancelAnimationFrame(frame);
+    };
   }, [store, atOnce]);
   useEffect(() => store.keep(), [store, drafts]);
   return drafts;

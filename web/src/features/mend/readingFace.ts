@@ -1,0 +1,83 @@
+import {
+  explainLengthProblem,
+  questionReading,
+  threadById,
+  type InstrumentId,
+  type QuantityId,
+  type ReadingEntry,
+  type UnitSystem,
+} from '@deep-mend/core';
+import { instrumentOf, quantityOf, readDraft, readHalfWidth, type Draft } from './drafts.ts';
+
+export interface ReadingInput {
+  quantity: QuantityId;
+  /** The thread, once it is known: a reading that does not go with it is asked about. */
+  threadId: string | undefined;
+  /** What is recorded, and what is typed over it. */
+  entry: ReadingEntry | undefined;
+  draft: Draft | undefined;
+  units: UnitSystem;
+}
+
+/** What a reading's field shows round its text. */
+export interface ReadingFace {
+  drafted: boolean;
+  unit: string;
+  instrument: InstrumentId;
+  halfWidth: string;
+  /** Why the half-width cannot be read. */
+  doubtProblem: string | null;
+  /** Why it cannot be recorded: of its text, else of its half-width. */
+  problem: string | null;
+  /** What is asked about a reading that can be read. */
+  question: string | null;
+}
+
+const SHOWN_UNIT = { mm: 'mm', in: 'in', thou: 'thou', number: '', letter: '' } as const;
+const BARE = /^[\d.,\s]+$/;
+
+/** What is typed; else what is recorded, ready to be typed over. */
+export function startedDraft({ quantity, entry, draft }: ReadingInput): Draft {
+  const { usual } = quantityOf(quantity);
+  return (
+    draft ?? {
+      text: entry?.text ?? '',
+      instrument: entry?.instrument ?? usual,
+      halfWidth: String(entry?.halfWidthMm ?? instrumentOf(usual).halfWidthMm),
+    }
+  );
+}
+
+export function readingFace(input: ReadingInput): ReadingFace {
+  const { quantity, threadId, entry, draft, units } = input;
+  const { text, instrument, halfWidth } = startedDraft(input);
+  const parsed = draft && draft.text.trim() !== '' ? readDraft(quantity, draft, units) : null;
+  const doubt = readHalfWidth({ text, instrument, halfWidth });
+  const doubtProblem = doubt.ok ? null : explainLengthProblem(doubt.problem);
+  const bare = BARE.test(text);
+  return {
+    drafted: draft !== undefined,
+    unit: draft ? (bare ? units : '') : entry && bare ? SHOWN_UNIT[entry.notation] : text === '' ? units : '',
+    instrument,
+    halfWidth,
+    doubtProblem,
+    problem: parsed && !parsed.ok ? explainLengthProblem(parsed.problem) : doubtProblem,
+    question: parsed?.ok && threadId ? questionReading(quantity, parsed.length, threadById(threadId)) : null,
+  };
+}
+
+/**
+ * The faces of one field as it is typed in: the same object for as long as nothing round the text changes, so that the
+ * field is not drawn again for a key that only adds to its text. Another field's key costs it one comparison.
+ */
+export function facesOf(input: Omit<ReadingInput, 'draft'>): (draft: Draft | undefined) => ReadingFace {
+  let of: Draft | undefined;
+  let face = readingFace({ ...input, draft: of });
+  return (draft) => {
+    if (draft === of) return face;
+    of = draft;
+    const next = readingFace({ ...input, draft });
+    if ((Object.keys(next) as (keyof ReadingFace)[]).some((key) => next[key] !== face[key])) face = next;
+    return face;
+  };
+}
