@@ -1,4 +1,5 @@
 // npm run bench: speed as ratios against a floor in the same run. Loopback only, bounded in time.
+// npm run bench -- keystroke: only the parts that are named (routes, harm, planner, api, keystroke).
 import { fork, spawnSync } from 'node:child_process';
 import { mkdirSync } from 'node:fs';
 import http from 'node:http';
@@ -30,68 +31,77 @@ await bundle({
   plugins: [npmOutside],
 });
 
+const asked = process.argv.slice(2);
+const wants = (part) => asked.length === 0 || asked.includes(part);
+
 const verdict = (good) => (good ? 'within budget' : 'OVER BUDGET');
 
-console.log('\nRoutes: full proposal for one hole (budget 2 ms median, 500 a second)');
-const routes = JSON.parse(spawnSync(process.execPath, [join(out, 'routes.mjs')], { encoding: 'utf8' }).stdout);
-console.log(
-  `  median ${routes.medianMs.toFixed(3)} ms, 95th percentile ${routes.p95Ms.toFixed(3)} ms, ${Math.round(routes.perSecond)} a second: ${verdict(routes.medianMs <= 2 && routes.perSecond >= 500)}`,
-);
-
-console.log('\nChance of harm: 60 drills on 100 000 trials (budget 1 s, and twice the same loop in C)');
-const ours = () => JSON.parse(spawnSync(process.execPath, [join(out, 'harm.mjs')], { encoding: 'utf8' }).stdout);
-const harm = ours();
-console.log(`  ${harm.ms.toFixed(0)} ms: ${verdict(harm.ms <= 1000)}`);
-const compiled = spawnSync('cc', ['-O2', '-o', join(out, 'harm'), join(ROOT, 'bench', 'harm.c'), '-lm']);
-if (compiled.status === 0) {
-  // In turns, the best of each: a busy machine then slows both.
-  const times = { ours: harm.ms, inC: Infinity };
-  let chances = [];
-  for (let turn = 0; turn < 3; turn += 1) {
-    const inC = JSON.parse(spawnSync(join(out, 'harm'), harm.args, { encoding: 'utf8' }).stdout);
-    times.inC = Math.min(times.inC, inC.ms);
-    times.ours = Math.min(times.ours, ours().ms);
-    chances = inC.chances;
-  }
-  // Two samples of a chance differ by their standard errors: five of them is never seen by luck.
-  const apart = Math.max(
-    ...chances.map(
-      (p, n) => Math.abs(p - harm.chances[n]) / Math.sqrt((2 * Math.max(p * (1 - p), 1e-5)) / harm.trials),
-    ),
-  );
-  if (apart > 5) throw new Error(`the loop in C counts something else: ${apart.toFixed(1)} standard errors apart`);
+if (wants('routes')) {
+  console.log('\nRoutes: full proposal for one hole (budget 2 ms median, 500 a second)');
+  const routes = JSON.parse(spawnSync(process.execPath, [join(out, 'routes.mjs')], { encoding: 'utf8' }).stdout);
   console.log(
-    `  in C ${times.inC.toFixed(0)} ms, ours ${(times.ours / times.inC).toFixed(2)} times that, chances within ${apart.toFixed(1)} standard errors: ${verdict(times.ours <= 2 * times.inC)}`,
+    `  median ${routes.medianMs.toFixed(3)} ms, 95th percentile ${routes.p95Ms.toFixed(3)} ms, ${Math.round(routes.perSecond)} a second: ${verdict(routes.medianMs <= 2 && routes.perSecond >= 500)}`,
   );
-} else console.log('  no C compiler here: not compared');
+}
 
-console.log('\nHeadless planner: 10 000 lines of drill requests, every tenth one bad');
-await bundle({
-  absWorkingDir: ROOT,
-  entryPoints: ['cli/src/main.ts'],
-  outfile: 'cli/dist/main.mjs',
-  bundle: true,
-  platform: 'node',
-  format: 'esm',
-  plugins: [npmOutside],
-});
-const lines = Array.from({ length: 10_000 }, (_, n) =>
-  n % 10 === 9
-    ? '{"thread":"M8x"}'
-    : JSON.stringify({ thread: ['M8', '3/8-16', 'M10x1', '1/4-28'][n % 4], drill: `${5 + (n % 40) / 10} mm` }),
-).join('\n');
-const started = performance.now();
-const planner = spawnSync(process.execPath, [join(ROOT, 'cli', 'dist', 'main.mjs'), 'drill'], {
-  input: lines,
-  encoding: 'utf8',
-  maxBuffer: 1 << 30,
-});
-const replies = planner.stdout.trimEnd().split('\n');
-const errors = replies.filter((reply) => reply.startsWith('{"line"')).length;
-const plannerSeconds = (performance.now() - started) / 1000;
-console.log(
-  `  ${replies.length} replies, ${errors} of them errors, in ${plannerSeconds.toFixed(2)} s: ${Math.round(replies.length / plannerSeconds)} lines a second with start-up`,
-);
+if (wants('harm')) {
+  console.log('\nChance of harm: 60 drills on 100 000 trials (budget 1 s, and twice the same loop in C)');
+  const ours = () => JSON.parse(spawnSync(process.execPath, [join(out, 'harm.mjs')], { encoding: 'utf8' }).stdout);
+  const harm = ours();
+  console.log(`  ${harm.ms.toFixed(0)} ms: ${verdict(harm.ms <= 1000)}`);
+  const compiled = spawnSync('cc', ['-O2', '-o', join(out, 'harm'), join(ROOT, 'bench', 'harm.c'), '-lm']);
+  if (compiled.status === 0) {
+    // In turns, the best of each: a busy machine then slows both.
+    const times = { ours: harm.ms, inC: Infinity };
+    let chances = [];
+    for (let turn = 0; turn < 3; turn += 1) {
+      const inC = JSON.parse(spawnSync(join(out, 'harm'), harm.args, { encoding: 'utf8' }).stdout);
+      times.inC = Math.min(times.inC, inC.ms);
+      times.ours = Math.min(times.ours, ours().ms);
+      chances = inC.chances;
+    }
+    // Two samples of a chance differ by their standard errors: five of them is never seen by luck.
+    const apart = Math.max(
+      ...chances.map(
+        (p, n) => Math.abs(p - harm.chances[n]) / Math.sqrt((2 * Math.max(p * (1 - p), 1e-5)) / harm.trials),
+      ),
+    );
+    if (apart > 5) throw new Error(`the loop in C counts something else: ${apart.toFixed(1)} standard errors apart`);
+    console.log(
+      `  in C ${times.inC.toFixed(0)} ms, ours ${(times.ours / times.inC).toFixed(2)} times that, chances within ${apart.toFixed(1)} standard errors: ${verdict(times.ours <= 2 * times.inC)}`,
+    );
+  } else console.log('  no C compiler here: not compared');
+}
+
+if (wants('planner')) {
+  console.log('\nHeadless planner: 10 000 lines of drill requests, every tenth one bad');
+  await bundle({
+    absWorkingDir: ROOT,
+    entryPoints: ['cli/src/main.ts'],
+    outfile: 'cli/dist/main.mjs',
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    plugins: [npmOutside],
+  });
+  const lines = Array.from({ length: 10_000 }, (_, n) =>
+    n % 10 === 9
+      ? '{"thread":"M8x"}'
+      : JSON.stringify({ thread: ['M8', '3/8-16', 'M10x1', '1/4-28'][n % 4], drill: `${5 + (n % 40) / 10} mm` }),
+  ).join('\n');
+  const started = performance.now();
+  const planner = spawnSync(process.execPath, [join(ROOT, 'cli', 'dist', 'main.mjs'), 'drill'], {
+    input: lines,
+    encoding: 'utf8',
+    maxBuffer: 1 << 30,
+  });
+  const replies = planner.stdout.trimEnd().split('\n');
+  const errors = replies.filter((reply) => reply.startsWith('{"line"')).length;
+  const plannerSeconds = (performance.now() - started) / 1000;
+  console.log(
+    `  ${replies.length} replies, ${errors} of them errors, in ${plannerSeconds.toFixed(2)} s: ${Math.round(replies.length / plannerSeconds)} lines a second with start-up`,
+  );
+}
 
 const CONNECTIONS = 16;
 const SECONDS = 5;
@@ -136,88 +146,94 @@ const { items } = await (
   .then((page) => (page.items.length > 0 ? page : fetch(`${server.url}/api/v1/mends`).then((reply) => reply.json())));
 const hole = items.find((item) => item.station === 'prove') ?? items[0];
 
-const bare = fork(join(out, 'bareServer.mjs'), [], {
-  env: { ...process.env, DATABASE_URL: databaseUrl },
-  stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
-});
-const { port } = await new Promise((resolve) => bare.once('message', resolve));
-console.log(
-  '\nAPI: read of one hole with its plan, 16 connections (budget 0.4 of bare Koa + pg with the same statement, aim 0.5)',
-);
-const addresses = { bare: `http://127.0.0.1:${port}/${hole.id}`, api: `${server.url}/api/v1/holes/${hole.id}` };
-await load(addresses.bare);
-const floor = await load(addresses.bare);
-const api = await load(addresses.api);
-const ratio = api.perSecond / floor.perSecond;
-console.log(
-  `  bare ${Math.round(floor.perSecond)} req/s, p95 ${floor.p95Ms.toFixed(1)} ms; API ${Math.round(api.perSecond)} req/s, p95 ${api.p95Ms.toFixed(1)} ms; ratio ${ratio.toFixed(2)}: ${verdict(ratio >= 0.4)}`,
-);
-bare.kill('SIGTERM');
-
-console.log(
-  '\nKeystroke: a reading typed, drawing and verdicts redrawn, 4x CPU slow-down (budget 16.7 ms, 95th percentile)',
-);
-const { chromium: browserType } = await import('@playwright/test');
-const browser = await browserType.launch({
-  executablePath: chromium,
-  args: CHROMIUM_ARGS,
-});
-const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-await page.goto(`${server.url}/mend/${hole.id}/decide`);
-await page.locator('[data-flag="bottom"]').waitFor();
-const session = await page.context().newCDPSession(page);
-/**
- * Script, React's commit and layout of one keystroke, in ms; painting is the browser's own. Keys come as from a quick hand:
- * what follows a key in the frames after it is done before the next one. The floor is a bare field and one line of text.
- */
-const FRAMES_BETWEEN_KEYS = 6;
-const keystrokes = (count, floor) =>
-  page.evaluate(
-    async ({ times, frames, bare }) => {
-      const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
-      const input = bare ? document.createElement('input') : document.getElementById('reading-depth');
-      const line = document.createElement('p');
-      line.textContent = ' ';
-      if (bare) document.body.append(input, line);
-      const taken = [];
-      for (let n = 0; n < times; n += 1) {
-        for (let frame = 0; frame < frames; frame += 1) await new Promise((resolve) => requestAnimationFrame(resolve));
-        const typed = (30 + (n % 50) / 10).toFixed(1);
-        const start = performance.now();
-        set.call(input, typed);
-        if (bare) line.firstChild.nodeValue = typed;
-        else input.dispatchEvent(new Event('input', { bubbles: true }));
-        (bare ? line : document.querySelector('[data-flag="bottom"]')).getBoundingClientRect();
-        taken.push(performance.now() - start);
-      }
-      if (bare) {
-        input.remove();
-        line.remove();
-      } else if (!document.querySelector('[data-flag="bottom"]').textContent.includes(input.value))
-        throw new Error('the drawing did not follow the key');
-      return taken.sort((a, b) => a - b);
-    },
-    { times: count, frames: FRAMES_BETWEEN_KEYS, bare: floor },
-  );
-await keystrokes(60, false);
-await session.send('Emulation.setCPUThrottlingRate', { rate: 4 });
-const at = (times, share) => times[Math.floor(times.length * share)];
-const ROUNDS = 5;
-const rounds = [];
-for (let round = 0; round < ROUNDS; round += 1) {
-  const bare = await keystrokes(60, true);
-  const taken = await keystrokes(200, false);
-  rounds.push({ median: at(taken, 0.5), p95: at(taken, 0.95), bareMedian: at(bare, 0.5), bareP95: at(bare, 0.95) });
-}
-for (const { median, p95, bareMedian, bareP95 } of rounds)
+if (wants('api')) {
+  const bare = fork(join(out, 'bareServer.mjs'), [], {
+    env: { ...process.env, DATABASE_URL: databaseUrl },
+    stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
+  });
+  const { port } = await new Promise((resolve) => bare.once('message', resolve));
   console.log(
-    `  median ${median.toFixed(1)} ms, 95th percentile ${p95.toFixed(1)} ms; a bare field with one line of text ${bareMedian.toFixed(1)} and ${bareP95.toFixed(1)} ms`,
+    '\nAPI: read of one hole with its plan, 16 connections (budget 0.4 of bare Koa + pg with the same statement, aim 0.5)',
   );
-// What else runs on the machine only ever adds: the least disturbed round tells of the product.
-const best = rounds.reduce((least, round) => (round.p95 < least.p95 ? round : least));
-console.log(
-  `  least disturbed of ${ROUNDS} rounds: ${Math.round((best.p95 / 16.7) * 100)} % of a frame, ${(best.median / best.bareMedian).toFixed(1)} times the bare field: ${verdict(best.p95 <= 16.7)}`,
-);
-await browser.close();
+  const addresses = { bare: `http://127.0.0.1:${port}/${hole.id}`, api: `${server.url}/api/v1/holes/${hole.id}` };
+  await load(addresses.bare);
+  const floor = await load(addresses.bare);
+  const api = await load(addresses.api);
+  const ratio = api.perSecond / floor.perSecond;
+  console.log(
+    `  bare ${Math.round(floor.perSecond)} req/s, p95 ${floor.p95Ms.toFixed(1)} ms; API ${Math.round(api.perSecond)} req/s, p95 ${api.p95Ms.toFixed(1)} ms; ratio ${ratio.toFixed(2)}: ${verdict(ratio >= 0.4)}`,
+  );
+  bare.kill('SIGTERM');
+}
+
+if (wants('keystroke')) {
+  console.log(
+    '\nKeystroke: a reading typed, drawing and verdicts redrawn, 4x CPU slow-down (budget 16.7 ms, 95th percentile)',
+  );
+  const { chromium: browserType } = await import('@playwright/test');
+  const browser = await browserType.launch({
+    executablePath: chromium,
+    args: CHROMIUM_ARGS,
+  });
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(`${server.url}/mend/${hole.id}/decide`);
+  await page.locator('[data-flag="bottom"]').waitFor();
+  const session = await page.context().newCDPSession(page);
+  /**
+   * Script, React's commit and layout of one keystroke, in ms; painting is the browser's own. Keys come as from a quick hand:
+   * what follows a key in the frames after it is done before the next one. The floor is a bare field and one line of text.
+   */
+  const FRAMES_BETWEEN_KEYS = 6;
+  const keystrokes = (count, floor) =>
+    page.evaluate(
+      async ({ times, frames, bare }) => {
+        const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
+        const input = bare ? document.createElement('input') : document.getElementById('reading-depth');
+        const line = document.createElement('p');
+        line.textContent = ' ';
+        if (bare) document.body.append(input, line);
+        const taken = [];
+        for (let n = 0; n < times; n += 1) {
+          for (let frame = 0; frame < frames; frame += 1)
+            await new Promise((resolve) => requestAnimationFrame(resolve));
+          const typed = (30 + (n % 50) / 10).toFixed(1);
+          const start = performance.now();
+          set.call(input, typed);
+          if (bare) line.firstChild.nodeValue = typed;
+          else input.dispatchEvent(new Event('input', { bubbles: true }));
+          (bare ? line : document.querySelector('[data-flag="bottom"]')).getBoundingClientRect();
+          taken.push(performance.now() - start);
+        }
+        if (bare) {
+          input.remove();
+          line.remove();
+        } else if (!document.querySelector('[data-flag="bottom"]').textContent.includes(input.value))
+          throw new Error('the drawing did not follow the key');
+        return taken.sort((a, b) => a - b);
+      },
+      { times: count, frames: FRAMES_BETWEEN_KEYS, bare: floor },
+    );
+  await keystrokes(60, false);
+  await session.send('Emulation.setCPUThrottlingRate', { rate: 4 });
+  const at = (times, share) => times[Math.floor(times.length * share)];
+  const ROUNDS = 5;
+  const rounds = [];
+  for (let round = 0; round < ROUNDS; round += 1) {
+    const bare = await keystrokes(60, true);
+    const taken = await keystrokes(200, false);
+    rounds.push({ median: at(taken, 0.5), p95: at(taken, 0.95), bareMedian: at(bare, 0.5), bareP95: at(bare, 0.95) });
+  }
+  for (const { median, p95, bareMedian, bareP95 } of rounds)
+    console.log(
+      `  median ${median.toFixed(1)} ms, 95th percentile ${p95.toFixed(1)} ms; a bare field with one line of text ${bareMedian.toFixed(1)} and ${bareP95.toFixed(1)} ms`,
+    );
+  // What else runs on the machine only ever adds: the least disturbed round tells of the product.
+  const best = rounds.reduce((least, round) => (round.p95 < least.p95 ? round : least));
+  console.log(
+    `  least disturbed of ${ROUNDS} rounds: ${Math.round((best.p95 / 16.7) * 100)} % of a frame, ${(best.median / best.bareMedian).toFixed(1)} times the bare field: ${verdict(best.p95 <= 16.7)}`,
+  );
+  await browser.close();
+}
+
 await server.stop();
 await cluster.stop();

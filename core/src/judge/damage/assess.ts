@@ -73,7 +73,7 @@ export function assess(hole: HoleCase): Assessment {
     working: [
       {
         title: 'Sound thread left',
-        formula: 'sound = thread end − damage end',
+        formula: 'sound = thread end − damage end, never under 0',
         symbols: [
           { symbol: 'thread end', meaning: 'where full thread ends', value: threadEnd.mm, unit: 'mm' },
           { symbol: 'damage end', meaning: 'where sound thread begins', value: damageTo.mm, unit: 'mm' },

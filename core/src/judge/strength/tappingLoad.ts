@@ -65,6 +65,8 @@ export function tappingLoad(thread: Thread, boreMm: number, parent: ParentMateri
         { symbol: 'A', meaning: 'groove left to cut', value: areaMm2, unit: 'mm²' },
         { symbol: 'r', meaning: 'mean radius', value: radiusMm, unit: 'mm' },
         { symbol: 'f', meaning: 'sharp tap with fluid (worn or dry: up to 2.5)', value: SHARP, unit: '' },
+        { symbol: 'D', meaning: 'major diameter of the tap', value: thread.majorMm, unit: 'mm' },
+        { symbol: 'T', meaning: 'torque of the cut', value: torqueNm, unit: 'Nm' },
         { symbol: 'tap', meaning: 'torque that snaps the tap', value: snapsAtNm, unit: 'Nm' },
       ],
       result: { symbol: 'tap / T', value: Number.isFinite(ratio) ? ratio : 0, unit: '' },

@@ -19,7 +19,9 @@ export function metalReserve(hole: HoleCase, outermostMm: number): MetalReserve 
     leftMm: Math.max(0, leftMm),
     working: () => ({
       title: 'Metal reserve',
-      formula: 'reserve = (edge − 0.7 · cut) / (edge − 0.7 · D)',
+      // As made it had less than the needed wall: two negatives would give a reserve that is not there.
+      formula:
+        asMadeMm > 0 ? 'reserve = (edge − 0.7 · cut) / (edge − 0.7 · D), never under 0' : 'edge ≤ 0.7 · D: reserve = 0',
       symbols: [
         { symbol: 'edge', meaning: 'axis to the limit', value: edgeMm, unit: 'mm' },
         { symbol: 'cut', meaning: 'outermost cut of this route', value: outermostMm, unit: 'mm' },

@@ -1,0 +1,65 @@
+import type { Working } from '../../basis/checks/index.ts';
+import { GOLDEN_CASES } from '../../test-support/goldenCases.ts';
+import { proposeRoutes, workingsOf } from './index.ts';
+
+// A mechanic with a calculator: what each formula gives, worked from the numbers beside it and nothing else.
+type Values = Record<string, number>;
+const rad = (deg: number) => (deg * Math.PI) / 180;
+const BY_CALCULATOR: Record<string, ((s: Values) => number) | null> = {
+  'room = thickness − countersink − (length − P)': (s) => s.thickness! - s.countersink! - (s.length! - s.P!),
+  'F = min(τp · Ap · C1 · C3 · q, τf · Af · C1 · C2 · q)': (s) =>
+    Math.min(s.τp! * s.Ap! * s.C1! * s.C3! * s.q!, s.τf! * s.Af! * s.C1! * s.C2! * s.q!),
+  'wall = edge − cut / 2; s/D = 2 · edge / cut': (s) => (2 * s.edge!) / s.cut!,
+  'minor = D + 0.216506 · P; major = D + 1.299038 · P': (s) => s.D! + 1.299038 * s.P!,
+  'Ap = π · d_min · (Le / P) · [P/2 + (d_min − D2_max) · tan α]': (s) =>
+    Math.PI * s.d_min! * (s.Le! / s.P!) * (s.P! / 2 + (s.d_min! - s.D2_max!) * Math.tan(rad(s.α!))),
+  'F = As · Rm': (s) => s.As! * s.Rm!,
+  'reserve = (edge − 0.7 · cut) / (edge − 0.7 · D), never under 0': (s) =>
+    Math.max(0, (s.edge! - 0.7 * s.cut!) / (s.edge! - 0.7 * s.D!)),
+  'T = k · A · r · f; tap = π/16 · (0.45 · D)³ · 1600 MPa': (s) =>
+    ((Math.PI / 16) * (0.45 * s.D!) ** 3 * 1600) / (s.k! * s.A! * s.r! * s.f!),
+  'share = (D − drill) / (k · P)': (s) => (s.D! - s.drill!) / (s.k! * s.P!),
+  'edge ≤ 0.7 · D: reserve = 0': (s) => (s.edge! <= 0.7 * s.D! ? 0 : NaN),
+  'sound = thread end − damage end, never under 0': (s) => Math.max(0, s['thread end']! - s['damage end']!),
+  'F = 0.4 · τ · π · d · L': (s) => 0.4 * s.τ! * Math.PI * s.d! * s.L!,
+  'full thread = cylinder − (lead + 1) · P, and one P less where chips need room': (s) => s.cylinder! - 2 * s.P!,
+  'F = T / (K · d), and 1.3 · F ≤ proof load': (s) => (1000 * s.T!) / (s.K! * s.d!),
+  'floor left = face to what lies beyond − tip of the drill': (s) => s.beyond! - s.tip!,
+  // A comparison, not a sum.
+  'hole ≥ close clearance': null,
+  'the drill must be at least the widest bore, with the reading’s doubt': null,
+};
+
+const workings = Object.entries(GOLDEN_CASES).flatMap(([label, hole]) =>
+  proposeRoutes(hole).routes.flatMap((route) =>
+    workingsOf(route).map((working) => ({ where: `${label}, ${route.id}`, working })),
+  ),
+);
+
+const valuesOf = (working: Working): Values =>
+  Object.fromEntries(working.symbols.map(({ symbol, value }) => [symbol, value]));
+
+test.each(Object.keys(BY_CALCULATOR))('worked again from what is shown beside it: %s', (formula) => {
+  const shown = workings.filter(({ working }) => working.formula === formula);
+  expect(shown.length).toBeGreaterThan(0);
+  const byCalculator = BY_CALCULATOR[formula];
+  for (const { where, working } of shown) {
+    const { value } = working.result;
+    if (!Number.isFinite(value)) throw new Error(`${where}: ${working.title} is no number`);
+    if (!byCalculator) continue;
+    const again = byCalculator(valuesOf(working));
+    // Published tables round to a thousandth of a millimetre.
+    const off = Math.abs(again - value) / Math.max(1, Math.abs(value));
+    if (!(off < 1e-3)) throw new Error(`${where}: ${working.title} shows ${value}, its numbers give ${again}`);
+  }
+});
+
+test('no formula is shown that is not worked again here; each names its source and the unit of every number', () => {
+  const formulas = new Set(workings.map(({ working }) => working.formula));
+  expect([...formulas].filter((formula) => !(formula in BY_CALCULATOR))).toEqual([]);
+  for (const { working } of workings) {
+    expect(working.source.length).toBeGreaterThan(3);
+    for (const { value } of working.symbols) expect(Number.isFinite(value)).toBe(true);
+    if (working.range) expect(working.range.low).toBeLessThanOrEqual(working.range.high);
+  }
+});
