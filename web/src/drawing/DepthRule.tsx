@@ -10,7 +10,7 @@ export type RuleLayout = Pick<
 >;
 
 /** The ticks with numerals, or those without, as one path each. */
-function tickPath({ rule }: RuleLayout, withNumerals: boolean): string {
+function tickPath(rule: PlateLayout['rule'], withNumerals: boolean): string {
   const right = rule.x + rule.width;
   return rule.ticks
     .filter((tick) => (tick.numeral !== null) === withNumerals)
@@ -102,8 +102,16 @@ const NumeralWord = memo(function NumeralWord({ text }: { text: string }) {
   );
 });
 
-const Ticks = memo(function Ticks({ d, width }: { d: string; width: number }) {
-  return <path d={d} stroke={PLATE.deep} strokeWidth={width} />;
+/** Equal ticks come as one list: their paths are then not written again. */
+const Ticks = memo(function Ticks({ ticks, x, width }: PlateLayout['rule']) {
+  return [false, true].map((numbered) => (
+    <path
+      key={String(numbered)}
+      d={tickPath({ ticks, x, width }, numbered)}
+      stroke={PLATE.deep}
+      strokeWidth={numbered ? 1.4 : 0.8}
+    />
+  ));
 });
 
 const Engaged = memo(function Engaged({ x, y1, y2 }: { x: number; y1: number; y2: number }) {
@@ -131,8 +139,7 @@ export function DepthRule({ layout, units }: { layout: RuleLayout; units: UnitSy
     <g data-part="rule">
       {/* A line as wide as the rule: its ends are no style, so moving them is cheaper than a rectangle's height. */}
       <line x1={middle} x2={middle} y1={faceY - 3} y2={end + 3} stroke={PLATE.scribe} strokeWidth={rule.width} />
-      <Ticks d={tickPath(layout, false)} width={0.8} />
-      <Ticks d={tickPath(layout, true)} width={1.4} />
+      <Ticks {...rule} />
       {rule.ticks
         .filter((tick) => tick.numeral !== null && !flags.some((flag) => Math.abs(flag.y - tick.y) < 7))
         .map((tick) => (

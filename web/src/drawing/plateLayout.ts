@@ -46,7 +46,9 @@ export function rungsOf(routes: readonly Route[], selectedId: string | null): Ru
   const groups = new Map<string, Route[]>();
   for (const route of routes) {
     const key = rungKey(route);
-    groups.set(key, [...(groups.get(key) ?? []), route]);
+    const group = groups.get(key);
+    if (group) group.push(route);
+    else groups.set(key, [route]);
   }
   const rungs = [...groups].map(([key, variants]): Rung => {
     const route = variants.find((candidate) => candidate.id === selectedId) ?? variants[0]!;
@@ -248,6 +250,20 @@ export function ruleTicks(
   return ticks;
 }
 
+/** Equal ticks are one list, so that what is drawn from it is not made again with every key. */
+function ticksFor(
+  units: UnitSystem,
+  totalMm: number,
+  scale: number,
+  hidden: { fromMm: number; toMm: number } | null,
+  faceY: number,
+  yOf: (mm: number) => number,
+) {
+  const count = Math.floor((units === 'in' ? totalMm / (MM_PER_INCH / 16) : totalMm) + 1e-9);
+  const key = `${units} ${count} ${scale} ${hidden ? `${hidden.fromMm} ${hidden.toMm}` : ''} ${faceY}`;
+  return kept(RULE_TICKS, key, () => ruleTicks(units, totalMm, scale, hidden, yOf));
+}
+
 function sixteenths(n: number): string {
   const whole = Math.floor(n / 16);
   const rest = n % 16;
@@ -287,6 +303,19 @@ function heldOrOwn(own: number, held: number | undefined, shownMm: number, roomP
   const near = held <= own * oneStep && own <= held * oneStep;
   return near && shownMm * held <= roomPx + HELD_OVER_PX ? held : own;
 }
+
+interface Kept<Value> {
+  key: string;
+  value: Value | null;
+}
+
+/** What was made last, if it is asked for again. */
+function kept<Value>(last: Kept<Value>, key: string, make: () => Value): Value {
+  if (last.value === null || last.key !== key) Object.assign(last, { key, value: make() });
+  return last.value!;
+}
+const AXIS_TICKS: Kept<PlateLayout['ladder']['axisTicks']> = { key: '', value: null };
+const RULE_TICKS: Kept<PlateLayout['rule']['ticks']> = { key: '', value: null };
 
 /** Everything the plate draws, in pixels: one scale for depth and radius, so the ladder lies under the metal it takes. */
 export function plateLayout(input: PlateInput): PlateLayout {
@@ -367,14 +396,16 @@ export function plateLayout(input: PlateInput): PlateLayout {
   const axisY = ladderTop + rungs.length * rowHeight + 4;
   const axisEndMm = Math.max(2, (2 * (barsRight - axisX - 8)) / scale);
   const perUnit = units === 'mm' ? 1 : MM_PER_INCH;
-  const axisTicks = DIAMETERS.domain([0, axisEndMm / perUnit])
-    .ticks(Math.max(2, Math.floor((barsRight - axisX) / AXIS_TICK_PX)))
-    .map((value) => ({ x: xOf((value * perUnit) / 2), numeral: String(Number(value.toFixed(3))) }));
+  const axisTicks = kept(AXIS_TICKS, `${units} ${axisEndMm} ${axisX} ${barsRight} ${scale}`, () =>
+    DIAMETERS.domain([0, axisEndMm / perUnit])
+      .ticks(Math.max(2, Math.floor((barsRight - axisX) / AXIS_TICK_PX)))
+      .map((value) => ({ x: xOf((value * perUnit) / 2), numeral: String(Number(value.toFixed(3))) })),
+  );
   const forbidden = edgeMm === null ? null : xOf(largestCutMm(edgeMm) / 2);
   const wordsKey = rungs
     .map(
       ({ key, title, verdict, isFirst, route: { id, reserve } }) =>
-        `${key} ${title} ${id} ${verdict} ${isFirst} ${reserve.ratio?.toFixed(3)}`,
+        `${key} ${title} ${id} ${verdict} ${isFirst} ${reserve.ratio === null ? '' : Math.round(1000 * reserve.ratio)}`,
     )
     .join('|');
   const barsKey = rows
@@ -389,7 +420,7 @@ export function plateLayout(input: PlateInput): PlateLayout {
     axisX,
     faceY,
     halfSection: compact,
-    rule: { x: flagsWidth, width: ruleWidth, ticks: ruleTicks(units, deepestMm, scale, hidden, yOf) },
+    rule: { x: flagsWidth, width: ruleWidth, ticks: ticksFor(units, deepestMm, scale, hidden, faceY, yOf) },
     stretches,
     found,
     planned,

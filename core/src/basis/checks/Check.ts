@@ -24,6 +24,9 @@ export interface Remedy {
   step: string;
 }
 
+/** Words that are written when somebody reads them: a proposal has hundreds of sentences, of which a few are read. */
+export type AskedWords = () => string;
+
 /** One judged fact of a route: screens print it, they compute nothing of it. */
 export interface Check {
   id: string;
@@ -36,7 +39,7 @@ export interface Check {
   /** The limit it is held against. */
   limit: number | null;
   unit: 'mm' | 'ratio' | 'share' | 'times' | 'turns' | 'N' | 'Nm' | 'degC' | 'none';
-  because: string;
+  because: AskedWords;
   working: AskedWorking | null;
   /** The reading that would settle the doubt, when the readings are what stands between the verdicts. */
   settledBy?: string;

@@ -1,4 +1,4 @@
-import type { Check, Verdict, AskedWorking } from '../../basis/checks/index.ts';
+import type { AskedWords, AskedWorking, Check, Verdict } from '../../basis/checks/index.ts';
 import type { TapDrill } from '../../facts/drills/index.ts';
 import type { Thread } from '../../facts/threads/index.ts';
 
@@ -106,7 +106,7 @@ export interface Route {
   workings: AskedWorking[];
   notes: string[];
   /** One sentence on what put it above the next. */
-  because: string;
+  because: AskedWords;
 }
 
 /** A route before ranking. */

@@ -91,7 +91,7 @@ export function complete(context: RouteContext, route: BareRoute): Route {
             ...lengthNote(context, route),
             `more thread than ${spokenLength(keptMm)} buys nothing: the first ${spokenLength(counterMm)} may be counter-drilled clear, the screw still reaches`,
           ],
-    because: '',
+    because: () => '',
   };
 }
 

@@ -103,7 +103,7 @@ export function rankRoutes(routes: readonly Route[], asMadeMm: number, rules: Ho
       (a.route.id < b.route.id ? -1 : 1),
   );
   return weighed.map((entry, index) => {
-    entry.route.because = becauseOver(entry, weighed[index + 1], weights);
+    entry.route.because = () => becauseOver(entry, weighed[index + 1], weights);
     return entry.route;
   });
 }

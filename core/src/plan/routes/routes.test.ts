@@ -56,7 +56,7 @@ describe('case 1: M8 in heat-treated cast aluminium, 20 mm through, stripped to 
 
   test('the shortest coil that holds stands first, with its reason', () => {
     expect(routes[0]!.id).toBe('wire-coil:M8x1.25:1.5D');
-    expect(routes[0]!.because).toMatch(/shorter insert/);
+    expect(routes[0]!.because()).toMatch(/shorter insert/);
     expect(routes[0]!.reserve.ratio).toBeCloseTo(0.953, 3);
   });
 });
@@ -104,7 +104,7 @@ describe('case 2: 5/16-18 in grey iron, blind, 17 mm to the shoulder', () => {
   });
 
   test('nothing sound is left to clean up', () => {
-    expect(check(route(routes, 'clean-up:5/16-18'), 'sound-thread').because).toBe('no sound thread is left');
+    expect(check(route(routes, 'clean-up:5/16-18'), 'sound-thread').because()).toBe('no sound thread is left');
   });
 });
 
@@ -296,7 +296,7 @@ test('an M14x1.5 drain plug with 2.6 mm of wall: no cut is left in the model, an
   );
   const standing = routes.filter((r) => r.verdict !== 'does-not-hold').map((r) => r.method);
   expect(standing).toEqual(['move-hole', 'weld', 'send-out']);
-  expect(check(route(routes, 'wire-coil:M14x1.5:1D'), 'wall').because).toMatch(/below 1.4/);
+  expect(check(route(routes, 'wire-coil:M14x1.5:1D'), 'wall').because()).toMatch(/below 1.4/);
 });
 
 test.each([

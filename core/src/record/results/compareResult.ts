@@ -42,21 +42,23 @@ export function compareResult(
     const { lowMm, highMm } = expectation;
     const base = { id: expectation.id, title: expectation.title, valuePessimistic: null, limit: lowMm, working: null };
     if (expectation.kind === 'pass-fail' && result?.passed !== undefined) {
+      const { passed } = result;
       checks.push({
         ...base,
-        verdict: result.passed ? 'holds' : 'does-not-hold',
+        verdict: passed ? 'holds' : 'does-not-hold',
         value: null,
         unit: 'none',
-        because: result.passed ? 'passed' : 'failed',
+        because: () => (passed ? 'passed' : 'failed'),
       });
     } else if (expectation.kind === 'length' && result?.mm !== undefined) {
-      const inside = (lowMm === null || result.mm >= lowMm - 1e-9) && (highMm === null || result.mm <= highMm + 1e-9);
+      const { mm } = result;
+      const inside = (lowMm === null || mm >= lowMm - 1e-9) && (highMm === null || mm <= highMm + 1e-9);
       checks.push({
         ...base,
         verdict: inside ? 'holds' : 'does-not-hold',
-        value: result.mm,
+        value: mm,
         unit: 'mm',
-        because: inside ? `${spokenLength(result.mm)}, as planned` : outsideWords(expectation, result.mm),
+        because: () => (inside ? `${spokenLength(mm)}, as planned` : outsideWords(expectation, mm)),
       });
     } else {
       open.push(expectation.id);

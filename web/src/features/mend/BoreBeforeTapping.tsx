@@ -21,7 +21,9 @@ export function BoreBeforeTapping({ plan, tough, units }: { plan: FrozenPlan; to
   const boreMm = parsed?.ok ? parsed.length.mm : null;
   const asThread =
     boreMm !== null && plan.method === 'oversize' ? judgeBore(threadById(plan.threadId), boreMm, tough) : null;
-  const result = asThread ?? (boreMm === null ? null : checkPlannedBore(plan, boreMm));
+  const planned = asThread || boreMm === null ? null : checkPlannedBore(plan, boreMm);
+  const result = asThread ?? planned;
+  const because = asThread?.because ?? planned?.because() ?? '';
   return (
     <Box sx={{ mb: 2 }} className="no-print">
       <TextField
@@ -37,7 +39,7 @@ export function BoreBeforeTapping({ plan, tough, units }: { plan: FrozenPlan; to
         <Box role="status" sx={{ mt: 0.5 }}>
           <Verdict verdict={result.verdict} />
           <Typography>
-            {speak(result.because, units)}.
+            {speak(because, units)}.
             {asThread && asThread.suits.length > 0
               ? ` It suits ${asThread.suits.map((thread) => thread.designation).join(' or ')}.`
               : ''}

@@ -28,7 +28,7 @@ export const ChecksList = memo(function ChecksList({ checks, units }: { checks: 
               <b>{check.title}</b>
               <b className={`is-${check.verdict}`}>{checkValue(check, units)}</b>
               <span className="check-because">
-                {speak(check.because, units)}
+                {speak(check.because(), units)}
                 {check.settledBy ? ` · measure: ${quantityOf(check.settledBy as QuantityId).name.toLowerCase()}` : ''}
               </span>
             </button>

@@ -119,7 +119,7 @@ function WhyNot({
               .filter((check) => check.verdict === 'does-not-hold')
               .map((check) => (
                 <p key={check.id}>
-                  {check.title}: {speak(check.because, units)}
+                  {check.title}: {speak(check.because(), units)}
                 </p>
               ))}
           </div>
@@ -178,7 +178,7 @@ export const DecidePanel = memo(function DecidePanel({
       <RouteEconomics route={route} units={units} />
       <ChecksList key={route.id} checks={route.checks} units={units} />
       <p className="quiet-text">
-        {speak(`In this place because ${route.because}.`, units)}
+        {speak(`In this place because ${route.because()}.`, units)}
         {route.notes.map((note) => ` ${sentence(speak(note, units))}`)}
       </p>
       <ShowWorking onShow={onShowWorking} />

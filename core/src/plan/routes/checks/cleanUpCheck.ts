@@ -12,7 +12,7 @@ export function cleanUpCheck(assessment: Assessment, drillMm: number, pitchDiame
     drillMm + 1e-9 >= cleanUpMm ? 'holds' : pitchDiameterMm >= cleanUpMm ? 'with-care' : 'does-not-hold';
   const { verdict, needsReading } = verdictUnderDoubt(judge(mm), judge(mm + halfWidthMm));
   const settles = needsReading || (assumed !== undefined && verdict !== 'holds');
-  const against = `${spokenLength(drillMm)} against a clean-up diameter of ${spokenLength(mm)}`;
+  const against = () => `${spokenLength(drillMm)} against a clean-up diameter of ${spokenLength(mm)}`;
   return {
     id: 'clean-up',
     title: 'Cleans up the bore',
@@ -21,12 +21,12 @@ export function cleanUpCheck(assessment: Assessment, drillMm: number, pitchDiame
     valuePessimistic: drillMm - halfWidthMm,
     limit: mm,
     unit: 'mm',
-    because:
+    because: () =>
       verdict === 'holds'
-        ? against
+        ? against()
         : verdict === 'with-care'
-          ? `${against}: the new crests stay partial where the bore is widest`
-          : `${against}: the old bore is wider than the new thread`,
+          ? `${against()}: the new crests stay partial where the bore is widest`
+          : `${against()}: the old bore is wider than the new thread`,
     working: () => ({
       title: 'Clean-up diameter',
       formula: 'the drill must be at least the widest bore, with the reading’s doubt',

@@ -14,7 +14,7 @@ export function drillCheck(drill: TapDrill | null, wantedMm: number): Check {
       limit: null,
       // The drill's name says it better than a length would: 21/64 is not "8.3 mm".
       unit: 'none',
-      because: `${drill.drill.id}: ${drill.cost}`,
+      because: () => `${drill.drill.id}: ${drill.cost}`,
       working: null,
     };
   }
@@ -26,7 +26,7 @@ export function drillCheck(drill: TapDrill | null, wantedMm: number): Check {
     valuePessimistic: null,
     limit: wantedMm,
     unit: 'mm',
-    because: `no drill in the rack is fit; buy or borrow one of ${spokenLength(wantedMm)}`,
+    because: () => `no drill in the rack is fit; buy or borrow one of ${spokenLength(wantedMm)}`,
     working: null,
     remedy: { id: 'buy-drill', step: `Get a drill of ${spokenLength(wantedMm)}.` },
   };

@@ -17,7 +17,7 @@ export function mateCheck(hole: HoleCase, thread: Thread): Check {
       valuePessimistic: null,
       limit: closeMm,
       unit: 'mm',
-      because: `the screw needs ${spokenLength(closeMm)} and the mating part may not be opened`,
+      because: () => `the screw needs ${spokenLength(closeMm)} and the mating part may not be opened`,
       working: null,
       ...(hole.joint.mateHole === null ? { settledBy: 'mate-hole' } : {}),
     };
@@ -31,7 +31,7 @@ export function mateCheck(hole: HoleCase, thread: Thread): Check {
       valuePessimistic: null,
       limit: closeMm,
       unit: 'mm',
-      because: `not measured; the screw needs ${spokenLength(closeMm)} at least`,
+      because: () => `not measured; the screw needs ${spokenLength(closeMm)} at least`,
       working: null,
       settledBy: 'mate-hole',
       remedy: { id: 'open-mate', step },
@@ -48,7 +48,7 @@ export function mateCheck(hole: HoleCase, thread: Thread): Check {
     valuePessimistic: mm - halfWidthMm,
     limit: closeMm,
     unit: 'mm',
-    because:
+    because: () =>
       verdict === 'holds'
         ? `${spokenLength(mm)} clears the screw`
         : `${spokenLength(mm)} is too small: open the mate to ${spokenLength(normalMm)}`,

@@ -1,4 +1,4 @@
-import type { Check, Remedy, Verdict } from '../../../basis/checks/index.ts';
+import type { AskedWords, Check, Remedy, Verdict } from '../../../basis/checks/index.ts';
 import { spokenLength } from '../../../basis/units/index.ts';
 import type { HoleCase } from '../../../judge/hole/index.ts';
 import { parentAtTemperature, tappingLoad } from '../../../judge/strength/index.ts';
@@ -8,7 +8,13 @@ import type { MethodTraits } from '../traits.ts';
 import { taperCheck } from './taperCheck.ts';
 
 /** A check that is a statement: no number, or one that needs no limit. */
-export function plainCheck(id: string, title: string, verdict: Verdict, because: string, remedy?: Remedy): Check {
+export function plainCheck(
+  id: string,
+  title: string,
+  verdict: Verdict,
+  because: string | AskedWords,
+  remedy?: Remedy,
+): Check {
   return {
     id,
     title,
@@ -17,7 +23,7 @@ export function plainCheck(id: string, title: string, verdict: Verdict, because:
     valuePessimistic: null,
     limit: null,
     unit: 'none',
-    because,
+    because: typeof because === 'string' ? () => because : because,
     working: null,
     ...(remedy ? { remedy } : {}),
   };
@@ -69,7 +75,8 @@ function floorCheck(hole: HoleCase, route: BareRoute, traits: MethodTraits): Che
           'floor',
           `Floor over the ${hole.floorName}`,
           'with-care',
-          `what lies under the hole is ${hole.floorName} and the floor is not measured; the tip goes to ${spokenLength(drillTipMm)}`,
+          () =>
+            `what lies under the hole is ${hole.floorName} and the floor is not measured; the tip goes to ${spokenLength(drillTipMm)}`,
         ),
         settledBy: 'floor',
       },
@@ -88,7 +95,7 @@ function floorCheck(hole: HoleCase, route: BareRoute, traits: MethodTraits): Che
       valuePessimistic: pessimisticMm,
       limit: needMm,
       unit: 'mm',
-      because:
+      because: () =>
         leftMm <= 0
           ? `the drill would break through into the ${hole.floorName}`
           : `${spokenLength(leftMm)} stay under the drill’s tip; it needs ${spokenLength(needMm)}`,
@@ -153,7 +160,7 @@ function tappingCheck(hole: HoleCase, route: BareRoute): Check[] {
       valuePessimistic: Math.min(load.ratio, 99),
       limit: TAPPING_HOLDS,
       unit: 'times',
-      because:
+      because: () =>
         verdict === 'holds'
           ? `it takes about ${load.torqueNm.toFixed(1)} Nm, the tap snaps at about ${load.snapsAtNm.toFixed(1)} Nm`
           : `about ${load.torqueNm.toFixed(1)} Nm against a tap that snaps at ${load.snapsAtNm.toFixed(1)} Nm: larger drill, counter-drill, or the second tap first`,
@@ -184,7 +191,7 @@ function turnsCheck(route: BareRoute): Check {
     valuePessimistic: turns,
     limit: TURNS_HOLD,
     unit: 'turns',
-    because: `${turns.toFixed(1)} full turns engaged after the chamfers`,
+    because: () => `${turns.toFixed(1)} full turns engaged after the chamfers`,
     working: null,
   };
 }
@@ -239,10 +246,7 @@ function oldHelixCheck({ assessment }: RouteContext, route: BareRoute): Check[] 
   const gone = leftMm <= 1e-6;
   return [
     {
-      ...plainCheck(
-        'old-helix',
-        'Old helix removed',
-        gone ? 'holds' : 'with-care',
+      ...plainCheck('old-helix', 'Old helix removed', gone ? 'holds' : 'with-care', () =>
         gone
           ? `the drill takes away all of ${spokenLength(assessment.outermostCutMm)}`
           : `the old thread went out to ${spokenLength(assessment.outermostCutMm)}: its grooves stay ${spokenLength(leftMm / 2)} deep in the new crests`,

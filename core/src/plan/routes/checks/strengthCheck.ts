@@ -154,7 +154,7 @@ export function strengthChecks(input: StrengthInput): StrengthResult {
   }
   const stripN = nominal.stripLoadN;
   const side = nominal.weakerSide === 'parent' ? 'the parent strips' : 'the screw’s thread strips';
-  const because =
+  const because = () =>
     stripN === null
       ? `the wall is outside the strength model (s/D below ${DILATION_LOWEST_RATIO})`
       : demand.mode === 'preload'
@@ -174,7 +174,7 @@ export function strengthChecks(input: StrengthInput): StrengthResult {
       valuePessimistic: pessimistic.stripLoadN === null ? null : pessimistic.stripLoadN / needN,
       limit: limits.holds,
       unit: 'times',
-      because: because + doubtWords,
+      because: () => because() + doubtWords,
       working: () => stripLoadWorking(asRead),
       ...(doubt.needsReading && !remedy ? { settledBy: doubtfulReading(hole, input.engagement) } : {}),
       ...(remedy ? { remedy } : {}),
@@ -191,7 +191,7 @@ export function strengthChecks(input: StrengthInput): StrengthResult {
       valuePessimistic: high,
       limit: proofN,
       unit: 'N',
-      because:
+      because: () =>
         high <= proofN
           ? `up to ${spokenLoad(high)} with scatter, proof load ${spokenLoad(proofN)}`
           : `the torque could pull ${spokenLoad(high)}, over the proof load of ${spokenLoad(proofN)}: refused`,

@@ -13,7 +13,8 @@ export function taperCheck(thread: Thread): Check {
     valuePessimistic: null,
     limit: null,
     unit: 'none',
-    because: `${thread.designation} is a taper pipe thread, 1 in 16: it seals on its flanks, hand-tight at ${spokenLength(gaugeLengthMm)}. Recut it with its own taper tap and gauge, or have a fitter sleeve it`,
+    because: () =>
+      `${thread.designation} is a taper pipe thread, 1 in 16: it seals on its flanks, hand-tight at ${spokenLength(gaugeLengthMm)}. Recut it with its own taper tap and gauge, or have a fitter sleeve it`,
     working: null,
   };
 }

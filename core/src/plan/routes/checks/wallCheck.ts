@@ -27,7 +27,8 @@ export function wallCheck(hole: HoleCase, cutMm: number, cutsNewMetal: boolean):
         valuePessimistic: null,
         limit: NEEDED_WALL_PER_CUT * cutMm,
         unit: 'mm',
-        because: `the nearest edge is not measured; this cut needs at least ${spokenLength((DILATION_LOWEST_RATIO / 2) * cutMm)} from the axis`,
+        because: () =>
+          `the nearest edge is not measured; this cut needs at least ${spokenLength((DILATION_LOWEST_RATIO / 2) * cutMm)} from the axis`,
         working: null,
         settledBy: 'edge',
       },
@@ -39,11 +40,12 @@ export function wallCheck(hole: HoleCase, cutMm: number, cutsNewMetal: boolean):
   const { verdict, needsReading } = verdictUnderDoubt(holds(mm), holds(mm - halfWidthMm));
   const ratio = (2 * mm) / cutMm;
   const ratioPessimistic = (2 * (mm - halfWidthMm)) / cutMm;
-  const because = needsReading
-    ? `s/D is ${ratio.toFixed(3)} as read but ${ratioPessimistic.toFixed(3)} at the pessimistic end, below ${DILATION_LOWEST_RATIO}: measure the edge better, it decides`
-    : verdict === 'holds'
-      ? `${spokenLength(mm - cutMm / 2)} of wall beside a ${spokenLength(cutMm)} cut; it needs ${spokenLength(NEEDED_WALL_PER_CUT * cutMm)}`
-      : `s/D is ${ratio.toFixed(2)}, below ${DILATION_LOWEST_RATIO}: the wall would spread and the strength model does not reach`;
+  const because = () =>
+    needsReading
+      ? `s/D is ${ratio.toFixed(3)} as read but ${ratioPessimistic.toFixed(3)} at the pessimistic end, below ${DILATION_LOWEST_RATIO}: measure the edge better, it decides`
+      : verdict === 'holds'
+        ? `${spokenLength(mm - cutMm / 2)} of wall beside a ${spokenLength(cutMm)} cut; it needs ${spokenLength(NEEDED_WALL_PER_CUT * cutMm)}`
+        : `s/D is ${ratio.toFixed(2)}, below ${DILATION_LOWEST_RATIO}: the wall would spread and the strength model does not reach`;
   return [
     {
       id: 'wall',

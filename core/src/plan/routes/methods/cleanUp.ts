@@ -43,7 +43,7 @@ export function sameThreadRoute(
     valuePessimistic: variant.engagement.mm - variant.engagement.halfWidthMm,
     limit: leastMm,
     unit: 'mm',
-    because:
+    because: () =>
       variant.engagement.mm <= 0
         ? 'no sound thread is left'
         : `${spokenLength(variant.engagement.mm)} from ${spokenLength(hole.damageTo.mm)} to ${spokenLength(variant.toMm)}`,
@@ -59,7 +59,8 @@ export function sameThreadRoute(
       valuePessimistic: null,
       limit: null,
       unit: 'none',
-      because: `the hole holds ${EARLIER_REPAIRS.find((row) => row.id === hole.earlierRepair)!.name}: a tap would cut that, not the parent`,
+      because: () =>
+        `the hole holds ${EARLIER_REPAIRS.find((row) => row.id === hole.earlierRepair)!.name}: a tap would cut that, not the parent`,
       working: null,
     });
   }

@@ -21,7 +21,8 @@ function brittleCheck(hole: HoleCase, keysMm: number): Check[] {
         'brittle',
         'Stands driven keys',
         holds ? 'holds' : 'does-not-hold',
-        `${spokenLength(wallMm)} beside the keys in ${hole.parent.name.toLowerCase()}; it needs ${spokenLength(needMm)}`,
+        () =>
+          `${spokenLength(wallMm)} beside the keys in ${hole.parent.name.toLowerCase()}; it needs ${spokenLength(needMm)}`,
       ),
       value: wallMm,
       limit: needMm,

@@ -34,9 +34,10 @@ export const leaveIt: RouteMethod = (context) => {
       'derated',
       'Derated duty',
       engagementMm > 0 && enough ? 'with-care' : 'does-not-hold',
-      engagementMm > 0
-        ? `it still carries ${spokenLoad(loadN)}, the screw ${spokenLoad(strength.breakLoadN)}: no more than ${torqueNm.toFixed(0)} Nm, oiled`
-        : 'no sound thread is left to carry anything',
+      () =>
+        engagementMm > 0
+          ? `it still carries ${spokenLoad(loadN)}, the screw ${spokenLoad(strength.breakLoadN)}: no more than ${torqueNm.toFixed(0)} Nm, oiled`
+          : 'no sound thread is left to carry anything',
       engagementMm > 0 && enough
         ? { id: 'derate', step: `Mark the hole: no more than ${torqueNm.toFixed(0)} Nm, oiled, until it is mended.` }
         : undefined,

@@ -16,11 +16,12 @@ export const longerScrew: RouteMethod = ({ hole, assessment }) => {
   const mm = blind || !hole.strippedThroughout ? Math.max(0, toMm - damageTo.mm) : 0;
   const gainMm = reach === null ? toMm - assessment.threadEnd.mm : toMm - reach.mm;
   const gains = gainMm >= thread.pitchMm;
-  const because = gains
-    ? `${spokenLength(gainMm)} more thread to use`
-    : reach === null && !blind
-      ? 'the screw’s reach is not measured, so a longer one may gain nothing'
-      : 'the present screw already reaches the end of what can be threaded';
+  const because = () =>
+    gains
+      ? `${spokenLength(gainMm)} more thread to use`
+      : reach === null && !blind
+        ? 'the screw’s reach is not measured, so a longer one may gain nothing'
+        : 'the present screw already reaches the end of what can be threaded';
   const gain: Check = {
     id: 'gain',
     title: 'Room below the present screw',

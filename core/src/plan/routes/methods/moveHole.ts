@@ -20,7 +20,8 @@ export const moveHole: RouteMethod = (context) => {
           'place',
           'Room for it',
           'with-care',
-          `at least ${spokenLength(byMm)} from the old hole and as far from every edge as that one, the mating part drilled to match: both must allow it`,
+          () =>
+            `at least ${spokenLength(byMm)} from the old hole and as far from every edge as that one, the mating part drilled to match: both must allow it`,
           { id: 'refer', step: 'Ask whoever answers for both parts before a new hole is drilled.' },
         ),
       ],

@@ -11,18 +11,19 @@ import { withoutThread } from './wholeHole.ts';
 const NUT_HEIGHT_D = 0.8;
 
 function nutRoomCheck({ joint, thread }: HoleCase): Check[] {
-  if (joint.endRoom === null) return [];
+  const { endRoom } = joint;
+  if (endRoom === null) return [];
   const needMm = NUT_HEIGHT_D * thread.majorMm + 2 * thread.pitchMm;
-  const holds = joint.endRoom.mm - joint.endRoom.halfWidthMm >= needMm;
+  const holds = endRoom.mm - endRoom.halfWidthMm >= needMm;
   return [
     {
       ...plainCheck(
         'nut-room',
         'Room for the nut',
         holds ? 'holds' : 'does-not-hold',
-        `${spokenLength(joint.endRoom.mm)} behind; nut and screw end need ${spokenLength(needMm)}`,
+        () => `${spokenLength(endRoom.mm)} behind; nut and screw end need ${spokenLength(needMm)}`,
       ),
-      value: joint.endRoom.mm,
+      value: endRoom.mm,
       limit: needMm,
       unit: 'mm',
     },

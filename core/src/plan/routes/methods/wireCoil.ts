@@ -123,7 +123,7 @@ function depthCheck(hole: HoleCase, coil: CoilHole, nominalMm: number, countersi
         valuePessimistic: roomMm - hole.depth.halfWidthMm,
         limit: houseSetDownMm,
         unit: 'mm',
-        because:
+        because: () =>
           verdict === 'holds'
             ? `${spokenLength(roomMm)} left above the coil for the set-down`
             : verdict === 'with-care'
@@ -166,7 +166,7 @@ function depthCheck(hole: HoleCase, coil: CoilHole, nominalMm: number, countersi
       valuePessimistic: (last?.chipRoom ? reach.withChipsMm : reach.withoutChipsMm) - hole.depth.halfWidthMm,
       limit: wantedFullThreadMm,
       unit: 'mm',
-      because:
+      because: () =>
         budget.last === null
           ? `full thread to ${spokenLength(wantedFullThreadMm)} is wanted, ${spokenLength(reach.withoutChipsMm)} is the most: ${spokenLength(budget.shortByMm)} too shallow`
           : needsReading && verdict === 'does-not-hold'
@@ -218,7 +218,7 @@ function coilRoute({ hole, assessment }: RouteContext, lengthD: number): BareRou
       valuePessimistic: reach.mm - reach.halfWidthMm,
       limit: wantsReachMm,
       unit: 'mm',
-      because: `the present screw uses ${spokenLength(inCoilMm)} of the coil’s ${spokenLength(effectiveMm)}`,
+      because: () => `the present screw uses ${spokenLength(inCoilMm)} of the coil’s ${spokenLength(effectiveMm)}`,
       working: null,
       remedy: { id: 'longer-screw', step: `A screw that reaches ${spokenLength(wantsReachMm)} uses the whole coil.` },
     });
