@@ -22,8 +22,8 @@ interface FlagProps {
   id: string;
   x: number;
   width: number;
+  /** Its own depth, and where its words are: they make room for their neighbours. */
   y: number;
-  /** Where its words are, from its own depth. */
   textY: number;
   planned: boolean;
   label: string;
@@ -31,57 +31,62 @@ interface FlagProps {
   other: string;
 }
 
+const flagColour = (planned: boolean) => (planned ? PLATE.chalk : PLATE.scribe);
+
 /**
- * A flag, drawn round its own depth and moved as a whole: one that only moves costs one attribute and no new text layout,
- * one that stays costs nothing.
+ * A flag: its mark is drawn round its own depth, its words round their own place, and both are moved as a whole. What only
+ * moves costs one attribute and no new text layout, what stays costs nothing.
  */
 const Flag = memo(function Flag({ id, x, width, y, textY, planned, label, main, other }: FlagProps) {
   return (
-    <g data-flag={id} transform={`translate(0 ${y})`}>
-      <FlagWords x={x} width={width} textY={textY} planned={planned} label={label} main={main} other={other} />
+    <g data-flag={id}>
+      <g transform={`translate(0 ${y})`}>
+        <FlagMark x={x} width={width} dropPx={textY - y} planned={planned} />
+      </g>
+      <g transform={`translate(8 ${textY})`} fill={flagColour(planned)}>
+        <FlagLabel label={label} />
+        <FlagFigures main={main} other={other} />
+      </g>
     </g>
   );
 });
 
-const FlagWords = memo(function FlagWords({
+/** The depth's own line across the rule, and the line from it to its words. */
+const FlagMark = memo(function FlagMark({
   x,
   width,
-  textY,
+  dropPx,
   planned,
-  label,
-  main,
-  other,
-}: Omit<FlagProps, 'id' | 'y'>) {
-  const colour = planned ? PLATE.chalk : PLATE.scribe;
+}: Pick<FlagProps, 'x' | 'width' | 'planned'> & { dropPx: number }) {
   return (
     <>
-      <FlagLine x={x} width={width} textY={textY} planned={planned} colour={colour} label={label} />
-      <text x={8} y={textY + 13} fill={colour} fontSize={16} fontWeight={600}>
-        {main}
-        <tspan dx={5} fontSize={11} fontWeight={400} fillOpacity={0.85}>
-          {other}
-        </tspan>
-      </text>
+      <path
+        d={`M${x} 0 L${x - 8} 0 L${x - 16} ${dropPx + 8}`}
+        fill="none"
+        stroke={flagColour(planned)}
+        strokeWidth={1}
+      />
+      <line x1={x} x2={x + width} y1={0} y2={0} stroke={planned ? '#9a6200' : PLATE.ground} strokeWidth={1.8} />
     </>
   );
 });
 
-const FlagLine = memo(function FlagLine({
-  x,
-  width,
-  textY,
-  planned,
-  colour,
-  label,
-}: Pick<FlagProps, 'x' | 'width' | 'textY' | 'planned' | 'label'> & { colour: string }) {
+const FlagLabel = memo(function FlagLabel({ label }: { label: string }) {
   return (
-    <>
-      <path d={`M${x} 0 L${x - 8} 0 L${x - 16} ${textY + 8}`} fill="none" stroke={colour} strokeWidth={1} />
-      <line x1={x} x2={x + width} y1={0} y2={0} stroke={planned ? '#9a6200' : PLATE.ground} strokeWidth={1.8} />
-      <text x={8} y={textY - 3} fill={colour} fontSize={12} fontFamily={FONT.label}>
-        {label}
-      </text>
-    </>
+    <text y={-3} fontSize={12} fontFamily={FONT.label}>
+      {label}
+    </text>
+  );
+});
+
+const FlagFigures = memo(function FlagFigures({ main, other }: { main: string; other: string }) {
+  return (
+    <text y={13} fontSize={16} fontWeight={600}>
+      {main}
+      <tspan dx={5} fontSize={11} fontWeight={400} fillOpacity={0.85}>
+        {other}
+      </tspan>
+    </text>
   );
 });
 
@@ -162,7 +167,7 @@ export function DepthRule({ layout, units }: { layout: RuleLayout; units: UnitSy
           x={rule.x}
           width={rule.width}
           y={flag.y}
-          textY={flag.textY - flag.y}
+          textY={flag.textY}
           planned={flag.kind === 'plan'}
           label={flag.label}
           main={flag.main}
