@@ -17,7 +17,7 @@ export function explainLengthProblem(problem: LengthProblem): string {
     case 'unknown-gauge':
       return `There is no number drill “${problem.text}”. They run from #1 to #80.`;
     case 'no-gauge':
-      return `“${problem.text}” is the name of a drill. Write a plain length here, for example 0.1 mm.`;
+      return `“${problem.text}” is the name of a drill. Write a plain length here, for example 0.5 mm.`;
     case 'unit-missing':
       return `“${problem.text}” has no unit. Write ${problem.text} mm or ${problem.text} in.`;
     case 'beyond-field': {

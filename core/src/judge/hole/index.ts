@@ -24,5 +24,5 @@ export { INSTRUMENTS, type InstrumentId } from './instruments.ts';
 export { blankCase } from './blankCase.ts';
 export { shopRulesOf, type RackSettings, type ShopRules } from './shopRules.ts';
 export { questionReading } from './questionReading.ts';
-export { QUANTITIES, type QuantityId } from './quantities.ts';
+export { isGauged, QUANTITIES, type QuantityId } from './quantities.ts';
 export { soundsStuck } from './soundsStuck.ts';

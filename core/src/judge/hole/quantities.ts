@@ -32,4 +32,19 @@ export const QUANTITIES = [
   { id: 'screw-reach', name: 'Screw reaches below the face', minMm: 1, maxMm: 500, usual: 'caliper' },
 ] as const satisfies readonly { id: string; name: string; minMm: number; maxMm: number; usual: InstrumentId }[];
 
+/** Diameters that a drill’s shank gauges: only there a drill’s number or letter is a reading, elsewhere it is a slip. */
+const GAUGED: readonly QuantityId[] = [
+  'bore-a',
+  'bore-b',
+  'bore-a-deep',
+  'bore-b-deep',
+  'mate-hole',
+  'earlier-cut',
+  'core-bore',
+  'core-bored',
+];
+
+/** Whether a drill may be named as this quantity’s reading. @example isGauged('depth') // false */
+export const isGauged = (quantity: QuantityId): boolean => GAUGED.includes(quantity);
+
 export type QuantityId = (typeof QUANTITIES)[number]['id'];

@@ -1,5 +1,6 @@
 import {
   INSTRUMENTS,
+  isGauged,
   parseLength,
   QUANTITIES,
   type InstrumentId,
@@ -22,7 +23,7 @@ export const instrumentOf = (id: InstrumentId) => INSTRUMENTS.find((row) => row.
 /** Reads a draft in the field's range and the shown unit. */
 export function readDraft(quantity: QuantityId, draft: Draft, units: UnitSystem): LengthResult {
   const { minMm, maxMm } = quantityOf(quantity);
-  return parseLength(draft.text, { bareUnit: units, minMm, maxMm });
+  return parseLength(draft.text, { bareUnit: units, minMm, maxMm, gauges: isGauged(quantity) });
 }
 
 /** The half-width of a draft in mm: always typed in millimetres, because instruments are known by it. */

@@ -37,6 +37,11 @@ test('what cannot be read is said at the field, its text before its doubt; what 
   expect(readingFace({ ...field, threadId: undefined, draft: typed('66') }).question).toBeNull();
 });
 
+test('a drill gauges a bore by its name, never a depth', () => {
+  expect(readingFace({ ...field, draft: typed('H') }).problem).toBeNull();
+  expect(readingFace({ ...field, quantity: 'depth', draft: typed('x') }).problem).toMatch(/is the name of a drill/);
+});
+
 test('a key that changes nothing round the text keeps the face, so the field is not drawn again', () => {
   const faces = facesOf(field);
   const empty = faces(undefined);
