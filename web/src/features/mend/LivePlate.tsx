@@ -31,8 +31,6 @@ export function routeShown(
   return { route: planned ?? wanted ?? routes[0] ?? null, planned };
 }
 
-const NOTHING_TYPED: Drafts = {};
-
 /** How the page shows a case. */
 interface View {
   plan: FrozenPlan | null;
@@ -103,7 +101,7 @@ export function LivePlate({
     () => (drafts === settled ? atRest : drawingOf(caseOf(drafts), view, restingScale)),
     [atRest, restingScale, caseOf, drafts, settled, view],
   );
-  const depthMm = caseOf(NOTHING_TYPED).depthMm;
+  const { depthMm } = caseOf(settled);
   useEffect(
     () => (depthMm === null ? undefined : warmUp((n) => drawingOf(caseOf(nearby(depthMm, n)), view), window)),
     [caseOf, depthMm, view],

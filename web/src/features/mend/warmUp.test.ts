@@ -20,6 +20,12 @@ function moments(runsEach: number) {
   return { free, pass };
 }
 
+test('where a browser tells of no free moments, nothing runs', () => {
+  const run = jest.fn();
+  expect(() => warmUp(run, {})()).not.toThrow();
+  expect(run).not.toHaveBeenCalled();
+});
+
 test('runs only in free moments, stops when told to, and not more often than it takes', () => {
   let runs = 0;
   const run = () => void (runs += 1);

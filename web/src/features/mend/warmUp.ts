@@ -6,8 +6,8 @@ const RUNS = 300;
 /** A moment is left alone when less of it is free: a key typed meanwhile must not wait. */
 const LEAST_FREE_MS = 8;
 
-/** Where free moments come from: the browser, or a test. */
-export type FreeMoments = Pick<Window, 'requestIdleCallback' | 'cancelIdleCallback'>;
+/** Where free moments come from: the browser, or a test. Some browsers of phones do not tell of them. */
+export type FreeMoments = Partial<Pick<Window, 'requestIdleCallback' | 'cancelIdleCallback'>>;
 
 /** What is compiled serves every hole until the page is loaded again. */
 let runsLeft = RUNS;
@@ -20,14 +20,17 @@ let runsLeft = RUNS;
  * @returns stops it
  */
 export function warmUp(run: (n: number) => void, moments: FreeMoments): () => void {
+  const { requestIdleCallback: ask, cancelIdleCallback: cancel } = moments;
+  // Without them the first keys are slower, which is better than a page that stutters while it is being read.
+  if (!ask || !cancel) return () => undefined;
   let asked = 0;
   const go = (deadline: IdleDeadline) => {
     while (runsLeft > 0 && deadline.timeRemaining() > LEAST_FREE_MS) {
       run(runsLeft);
       runsLeft -= 1;
     }
-    if (runsLeft > 0) asked = moments.requestIdleCallback(go);
+    if (runsLeft > 0) asked = ask.call(moments, go);
   };
-  if (runsLeft > 0) asked = moments.requestIdleCallback(go);
-  return () => moments.cancelIdleCallback(asked);
+  if (runsLeft > 0) asked = ask.call(moments, go);
+  return () => cancel.call(moments, asked);
 }
