@@ -18,6 +18,8 @@ import {
   type UnitSystem,
   type Verdict,
 } from '@deep-mend/core';
+import { kept, type Kept } from './kept.ts';
+import { ticksFor, type RuleTick } from './ruleTicks.ts';
 
 /** One rung of the ladder: one distinct cut; insert lengths are variants of it. */
 export interface Rung {
@@ -121,7 +123,7 @@ export interface PlateLayout {
   axisX: number;
   faceY: number;
   halfSection: boolean;
-  rule: { x: number; width: number; ticks: { y: number; length: number; numeral: string | null }[] };
+  rule: { x: number; width: number; ticks: RuleTick[] };
   stretches: Stretch[];
   found: ProfilePoint[];
   planned: ProfilePoint[] | null;
@@ -223,55 +225,6 @@ function breakOf(
   return { fromMm: middle - cut / 2, toMm: middle + cut / 2 };
 }
 
-export function ruleTicks(
-  units: UnitSystem,
-  totalMm: number,
-  scale: number,
-  hidden: { fromMm: number; toMm: number } | null,
-  yOf: (mm: number) => number,
-) {
-  const inch = units === 'in';
-  const step = inch ? MM_PER_INCH / 16 : 1;
-  const sparse = step * scale < 4 ? (inch ? 2 : 5) : 1;
-  // Numerals need 22 px; in inches they stand at quarters or halves.
-  const numeralEvery = inch ? (4 * step * scale >= 22 ? 4 : 8) : 5 * scale >= 22 ? 5 : 10;
-  const ticks = [];
-  for (let n = 0; n * step <= totalMm + 1e-9; n += sparse) {
-    const mm = n * step;
-    if (hidden && mm > hidden.fromMm && mm < hidden.toMm) continue;
-    const major = n % numeralEvery === 0;
-    const middle = n % (inch ? 2 : 5) === 0;
-    ticks.push({
-      y: yOf(mm),
-      length: major ? 1 : middle ? 0.6 : 0.35,
-      numeral: major ? (inch ? sixteenths(n) : String(n)) : null,
-    });
-  }
-  return ticks;
-}
-
-/** Equal ticks are one list, so that what is drawn from it is not made again with every key. */
-function ticksFor(
-  units: UnitSystem,
-  totalMm: number,
-  scale: number,
-  hidden: { fromMm: number; toMm: number } | null,
-  faceY: number,
-  yOf: (mm: number) => number,
-) {
-  const count = Math.floor((units === 'in' ? totalMm / (MM_PER_INCH / 16) : totalMm) + 1e-9);
-  const key = `${units} ${count} ${scale} ${hidden ? `${hidden.fromMm} ${hidden.toMm}` : ''} ${faceY}`;
-  return kept(RULE_TICKS, key, () => ruleTicks(units, totalMm, scale, hidden, yOf));
-}
-
-function sixteenths(n: number): string {
-  const whole = Math.floor(n / 16);
-  const rest = n % 16;
-  if (rest === 0) return String(whole);
-  const divisor = rest % 8 === 0 ? 8 : rest % 4 === 0 ? 4 : rest % 2 === 0 ? 2 : 1;
-  return `${whole === 0 ? '' : `${whole} `}${rest / divisor}/${16 / divisor}`;
-}
-
 /**
  * The section's height goes in steps too: what stands below it is not pushed about with every keystroke, and the page is
  * not laid out again. A hole as deep as the sheet allows always gets the whole sheet, whatever the scale's step leaves.
@@ -304,18 +257,7 @@ function heldOrOwn(own: number, held: number | undefined, shownMm: number, roomP
   return near && shownMm * held <= roomPx + HELD_OVER_PX ? held : own;
 }
 
-interface Kept<Value> {
-  key: string;
-  value: Value | null;
-}
-
-/** What was made last, if it is asked for again. */
-function kept<Value>(last: Kept<Value>, key: string, make: () => Value): Value {
-  if (last.value === null || last.key !== key) Object.assign(last, { key, value: make() });
-  return last.value!;
-}
 const AXIS_TICKS: Kept<PlateLayout['ladder']['axisTicks']> = { key: '', value: null };
-const RULE_TICKS: Kept<PlateLayout['rule']['ticks']> = { key: '', value: null };
 
 /** Everything the plate draws, in pixels: one scale for depth and radius, so the ladder lies under the metal it takes. */
 export function plateLayout(input: PlateInput): PlateLayout {

@@ -7,7 +7,8 @@ import {
   type UnitSystem,
 } from '@deep-mend/core';
 import type { RuleLayout } from './DepthRule.tsx';
-import { FLAG_STEP, ruleTicks, spread, type PlateFlag } from './plateLayout.ts';
+import { FLAG_STEP, spread, type PlateFlag } from './plateLayout.ts';
+import { ruleTicks } from './ruleTicks.ts';
 
 export interface StuckInput {
   stuck: StuckCase;
