@@ -1,7 +1,8 @@
 import type { LengthProblem } from './parseLength.ts';
 import { formatLengthWithUnit } from './formatLength.ts';
 
-const EXAMPLES = '8.5, 8.5 mm, 27/64, .3125 in, #7 or Q';
+// No drill’s name among them: a depth and a doubt refuse it.
+const EXAMPLES = '8.5, 8.5 mm, 27/64, .3125 in';
 
 /** One kind sentence for a length that could not be read: what was read, what was expected, an example. */
 export function explainLengthProblem(problem: LengthProblem): string {
