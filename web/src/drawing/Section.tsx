@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { PLATE } from '../app/theme.ts';
-import { hollowPath, placed, sidesPath, wirePath } from './inMillimetres.ts';
+import { placed, roundLine, sideArea, sideLine, wirePath } from './inMillimetres.ts';
 import type { PlateLayout } from './plateLayout.ts';
 import { Axis, Level } from './sheet.tsx';
 
@@ -24,30 +24,32 @@ interface ProfilesProps {
   planned: string | null;
 }
 
-/** The hole as found, the wire in it, and what would be cut: paths in millimetres in their place. */
+/** The hole as found, the wire in it, and what would be cut: lines in millimetres in their place. */
 const Profiles = memo(function Profiles({ place, hollow, wire, planned }: ProfilesProps) {
   return (
     <g transform={place} fill="none">
-      <FoundPath d={hollow} />
+      <FoundLine points={hollow} />
       {wire && <WirePath d={wire} />}
-      {planned && <PlannedPath d={planned} dashed={wire !== null} />}
+      {planned && <PlannedLine points={planned} dashed={wire !== null} />}
     </g>
   );
 });
 
-const FoundPath = memo(function FoundPath({ d }: { d: string }) {
-  return <path data-part="found" d={d} fill={PLATE.deep} stroke={PLATE.scribe} strokeWidth={1.4} {...THIN} />;
+const FoundLine = memo(function FoundLine({ points }: { points: string }) {
+  return (
+    <polyline data-part="found" points={points} fill={PLATE.deep} stroke={PLATE.scribe} strokeWidth={1.4} {...THIN} />
+  );
 });
 
 const WirePath = memo(function WirePath({ d }: { d: string }) {
   return <path d={d} fill={PLATE.chalk} fillOpacity={0.32} stroke={PLATE.chalk} strokeWidth={1} {...THIN} />;
 });
 
-const PlannedPath = memo(function PlannedPath({ d, dashed }: { d: string; dashed: boolean }) {
+const PlannedLine = memo(function PlannedLine({ points, dashed }: { points: string; dashed: boolean }) {
   return (
-    <path
+    <polyline
       data-part="planned"
-      d={d}
+      points={points}
       stroke={PLATE.chalk}
       strokeWidth={1.5}
       strokeDasharray={dashed ? '5 3' : undefined}
@@ -142,9 +144,10 @@ export function Section({
   const broken = stretches.length > 1;
   const edgeX = layout.edge?.x ?? null;
   const edgeGoesOn = edgeX !== null && layout.ladder.rows.length > 0 && edgeX < layout.ladder.rightX;
-  const hollow = hollowPath(layout.found, halfSection);
+  // A through hole's line also crosses its bottom, under the edge that is drawn there.
+  const hollow = (halfSection ? sideArea : roundLine)(layout.found);
   const wire = layout.coil.length > 0 ? wirePath(layout.coil, halfSection) : null;
-  const planned = layout.planned && sidesPath(layout.planned, halfSection);
+  const planned = layout.planned && (halfSection ? sideLine : roundLine)(layout.planned);
   return (
     <>
       {stretches.map((stretch, index) => {

@@ -3,19 +3,23 @@ import type { ProfilePoint } from '@deep-mend/core';
 /** A thousandth: far below a pixel at any scale, and short text is parsed sooner by the browser. */
 const short = (mm: number) => Math.round(mm * 1000) / 1000;
 
-const linesThrough = (points: readonly ProfilePoint[], side: 1 | -1): string =>
-  points.map(([radiusMm, depthMm]) => `${short(side * radiusMm)} ${short(depthMm)}`).join('L');
+const pointsAlong = (points: readonly ProfilePoint[], side: 1 | -1): string =>
+  points.map(([radiusMm, depthMm]) => `${short(side * radiusMm)},${short(depthMm)}`).join(' ');
 
-/** The hollow as one open path in millimetres: down its right side and up its left one, or from the axis and back to it. */
-export function hollowPath(points: readonly ProfilePoint[], half: boolean): string {
-  if (half) return `M0 ${short(points[0]![1])}L${linesThrough(points, 1)}L0 ${short(points.at(-1)![1])}`;
-  return `M${linesThrough(points, 1)}L${linesThrough([...points].reverse(), -1)}`;
-}
+/**
+ * Points of a profile as one line in millimetres: down its right side and up its left one.
+ *
+ * For `points` of a polyline: unlike `d` of a path they are no style, so a key that moves them costs half as much.
+ */
+export const roundLine = (points: readonly ProfilePoint[]): string =>
+  `${pointsAlong(points, 1)} ${pointsAlong([...points].reverse(), -1)}`;
 
-/** A profile's one or two sides, as lines only. */
-export function sidesPath(points: readonly ProfilePoint[], half: boolean): string {
-  return `M${linesThrough(points, 1)}${half ? '' : `M${linesThrough(points, -1)}`}`;
-}
+/** The right side alone. */
+export const sideLine = (points: readonly ProfilePoint[]): string => pointsAlong(points, 1);
+
+/** The right side with the axis, to be filled. */
+export const sideArea = (points: readonly ProfilePoint[]): string =>
+  `0,${short(points[0]![1])} ${pointsAlong(points, 1)} 0,${short(points.at(-1)![1])}`;
 
 export interface WireSection {
   innerMm: number;

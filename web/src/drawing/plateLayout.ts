@@ -262,7 +262,7 @@ const AXIS_TICKS: Kept<PlateLayout['ladder']['axisTicks']> = { key: '', value: n
 /** Everything the plate draws, in pixels: one scale for depth and radius, so the ladder lies under the metal it takes. */
 export function plateLayout(input: PlateInput): PlateLayout {
   const { hole, assessment, route, rungs, units, width, sectionHeight, compact } = input;
-  const flagsWidth = compact ? 78 : 118;
+  const flagsWidth = compact ? 84 : 118;
   const ruleWidth = 30;
   const statusWidth = compact ? 84 : 174;
   const sectionLeft = flagsWidth + ruleWidth + 8;

@@ -38,7 +38,7 @@ export interface StuckLayout extends RuleLayout {
 }
 
 const FLAGS_WIDTH = 118;
-const COMPACT_FLAGS_WIDTH = 78;
+const COMPACT_FLAGS_WIDTH = 84;
 const RULE_WIDTH = 30;
 const COMPACT_BELOW = 520;
 const TOP_PX = 44;

@@ -24,6 +24,20 @@ test('a draft is heard of at once, kept when told to, and there again on the nex
   expect(draftStore('another', shelf).get()).toEqual({});
 });
 
+test('a field hears of its own reading only', () => {
+  const store = draftStore('hole', shelfOf());
+  let heard = 0;
+  const stop = store.subscribe(() => (heard += 1), 'edge');
+  store.set('depth', draft('30'));
+  expect(heard).toBe(0);
+  store.set('edge', draft('9'));
+  store.clear('edge', draft('9'));
+  expect(heard).toBe(2);
+  stop();
+  store.set('edge', draft('8'));
+  expect(heard).toBe(2);
+});
+
 test('a recorded draft is forgotten, unless something else was typed over it meanwhile', () => {
   const store = draftStore('hole', shelfOf());
   store.set('depth', draft('30'));

@@ -40,7 +40,8 @@ export interface DraftStore {
   set: (id: QuantityId, draft: Draft) => void;
   /** Forgets a draft once it is recorded, unless something else was typed over it meanwhile. */
   clear: (id: QuantityId, recorded: Draft) => void;
-  subscribe: (listener: () => void) => () => void;
+  /** @param of - hears of one reading only; of all by default */
+  subscribe: (listener: () => void, of?: QuantityId) => () => void;
   /** Puts on the shelf what is not there yet: after the frame that answers the key, which does not wait for it. */
   keep: () => void;
 }
@@ -50,21 +51,22 @@ export function draftStore(holeId: string, shelf: DraftShelf = localStorage): Dr
   const storageKey = `drafts:${holeId}`;
   let drafts = JSON.parse(shelf.getItem(storageKey) ?? '{}') as Drafts;
   let kept = true;
-  const listeners = new Set<() => void>();
-  const change = (after: Drafts) => {
+  const listeners = new Set<{ hear: () => void; of: QuantityId | undefined }>();
+  const change = (id: QuantityId, after: Drafts) => {
     drafts = after;
     kept = false;
-    for (const listener of listeners) listener();
+    for (const { hear, of } of listeners) if (of === undefined || of === id) hear();
   };
   return {
     get: () => drafts,
-    set: (id, draft) => change({ ...drafts, [id]: draft }),
+    set: (id, draft) => change(id, { ...drafts, [id]: draft }),
     clear: (id, recorded) => {
       const now = drafts[id];
       if (now?.text !== recorded.text || now.halfWidth !== recorded.halfWidth) return;
-      change(Object.fromEntries(Object.entries(drafts).filter(([key]) => key !== id)));
+      change(id, Object.fromEntries(Object.entries(drafts).filter(([key]) => key !== id)));
     },
-    subscribe: (listener) => {
+    subscribe: (hear, of) => {
+      const listener = { hear, of };
       listeners.add(listener);
       return () => void listeners.delete(listener);
     },

@@ -1,6 +1,7 @@
 import {
   createContext,
   startTransition,
+  useCallback,
   useContext,
   useEffect,
   useLayoutEffect,
@@ -47,22 +48,34 @@ export function useReading(
   const store = useStore();
   const { quantity, threadId, entry, units } = input;
   const faceOf = useMemo(() => facesOf({ quantity, threadId, entry, units }), [quantity, threadId, entry, units]);
-  const face = useSyncExternalStore(store.subscribe, () => faceOf(store.get()[quantity]));
+  const subscribe = useCallback((hear: () => void) => store.subscribe(hear, quantity), [store, quantity]);
+  const face = useSyncExternalStore(subscribe, () => faceOf(store.get()[quantity]));
   const ref = useRef<HTMLInputElement>(null);
   useLayoutEffect(() => {
     const show = (text: string | undefined) => {
       if (ref.current && text !== undefined && ref.current.value !== text) ref.current.value = text;
     };
     show(store.get()[quantity]?.text ?? entry?.text ?? '');
-    return store.subscribe(() => show(store.get()[quantity]?.text));
-  }, [store, quantity, entry, face.drafted]);
+    return subscribe(() => show(store.get()[quantity]?.text));
+  }, [store, subscribe, quantity, entry, face.drafted]);
   const change = (part: Partial<Draft>) =>
     store.set(quantity, { ...startedDraft({ ...input, draft: store.get()[quantity] }), ...part });
   return [ref, face, change];
 }
 
-/** All drafts within the keystroke's own frame: for the drawing. */
-export const useDraftsNow = (store: DraftStore): Drafts => useSyncExternalStore(store.subscribe, store.get);
+/**
+ * All drafts within the keystroke's own frame: for the drawing. Not `useSyncExternalStore`, which leaves an effect to run
+ * after each key and so wakes the scheduler once more.
+ */
+export function useDraftsNow(store: DraftStore): Drafts {
+  const [drafts, setDrafts] = useState(store.get);
+  useLayoutEffect(() => {
+    const follow = () => setDrafts(store.get());
+    follow();
+    return store.subscribe(follow);
+  }, [store]);
+  return drafts;
+}
 
 /**
  * All drafts, for what stands round the drawing: it follows in the next free moment, and gives way to the next key.
