@@ -34,6 +34,15 @@ test.each([
   expect(ask(topic, request).reply).toMatchObject(expected);
 });
 
+test('no reply holds a length that is not written out', () => {
+  for (const topic of topics)
+    expect(JSON.stringify(ask(topic, PLANNER_TOPICS[topic].example).reply)).not.toContain('⟦');
+  const { routes } = ask('routes', PLANNER_TOPICS.routes.example).reply as {
+    routes: { checks: { because: string }[] }[];
+  };
+  expect(routes.flatMap((route) => route.checks).some(({ because }) => /\d kN/.test(because))).toBe(true);
+});
+
 test.each([
   ['drill', 'not json', 'not-json'],
   ['drill', '{}', 'shape'],

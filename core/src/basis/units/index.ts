@@ -11,4 +11,13 @@ export {
 export { explainLengthProblem } from './explainLengthProblem.ts';
 export { formatLength, formatLengthWithUnit, type UnitSystem } from './formatLength.ts';
 export { LETTER_DRILL_TENTHOUSANDTHS, NUMBER_DRILL_TENTHOUSANDTHS } from './tables/gaugeSizes.ts';
-export { formatFine, formatLoad, formatTorque, speak, spokenFine, spokenLength, spokenLoad } from './spoken.ts';
+export {
+  formatFine,
+  formatLoad,
+  formatTorque,
+  speak,
+  spokenFine,
+  spokenLength,
+  spokenLoad,
+  spokenTorque,
+} from './spoken.ts';

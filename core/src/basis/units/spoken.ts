@@ -1,8 +1,8 @@
 import { formatLengthWithUnit, type UnitSystem } from './formatLength.ts';
 
 // Sentences are written where the judgement is made, but display units belong to the edge. A length or load in a
-// sentence is therefore a token that the edge replaces: ⟦mm:8.25⟧, ⟦N:29300⟧.
-const TOKEN = /⟦(mm|fine|N):(-?[\d.e+-]+)⟧/g;
+// sentence is therefore a token that the edge replaces: ⟦mm:8.25⟧, ⟦N:29300⟧, ⟦Nm:19.6⟧.
+const TOKEN = /⟦(mm|fine|N|Nm):(-?[\d.e+-]+)⟧/g;
 const N_PER_LBF = 4.4482216152605;
 
 /** A length inside a sentence. @example spokenLength(8.25) // '⟦mm:8.25⟧' */
@@ -35,6 +35,11 @@ export function spokenLoad(newton: number): string {
   return `⟦N:${Math.round(newton)}⟧`;
 }
 
+/** A torque inside a sentence. @example spokenTorque(19.56) // '⟦Nm:19.56⟧' */
+export function spokenTorque(newtonMetre: number): string {
+  return `⟦Nm:${Math.round(newtonMetre * 1000) / 1000}⟧`;
+}
+
 /** A load with its unit: kN, or lbf in the inch system. @example formatLoad(29280, 'mm') // '29.3 kN' */
 export function formatLoad(newton: number, system: UnitSystem): string {
   return system === 'mm' ? `${(newton / 1000).toFixed(1)} kN` : `${Math.round(newton / N_PER_LBF / 10) * 10} lbf`;
@@ -49,16 +54,18 @@ export function formatTorque(newtonMetre: number, system: UnitSystem): string {
     : `${(newtonMetre / NM_PER_LBF_FT).toFixed(1)} lbf·ft`;
 }
 
+type SpokenKind = 'mm' | 'fine' | 'N' | 'Nm';
+const SPOKEN_AS: Readonly<Record<SpokenKind, (value: number, system: UnitSystem) => string>> = {
+  mm: (mm, system) => formatLengthWithUnit(mm, system, system === 'mm' ? 2 : 3),
+  fine: formatFine,
+  N: formatLoad,
+  Nm: formatTorque,
+};
+
 /**
- * Puts a sentence's lengths and loads into the reader's units.
+ * Puts a sentence's lengths, loads and torques into the reader's units.
  * @example speak('leaves ⟦mm:8.25⟧', 'mm') // 'leaves 8.25 mm'
  */
 export function speak(sentence: string, system: UnitSystem): string {
-  return sentence.replace(TOKEN, (_, kind: string, value: string) =>
-    kind === 'N'
-      ? formatLoad(Number(value), system)
-      : kind === 'fine'
-        ? formatFine(Number(value), system)
-        : formatLengthWithUnit(Number(value), system, system === 'mm' ? 2 : 3),
-  );
+  return sentence.replace(TOKEN, (_, kind: SpokenKind, value: string) => SPOKEN_AS[kind](Number(value), system));
 }

@@ -8,6 +8,14 @@ export {
 } from './factors.ts';
 export { stripAreaWorking, stripLoad, stripLoadWorking, type StripInput, type StripLoad } from './stripLoad.ts';
 export { breakLoadN, breakLoadWorking, NUT_FACTOR, preloadN, proofLoadN } from './screwStrength.ts';
+export {
+  mostTorque,
+  mostTorqueWorking,
+  PRELOAD_MARGINS,
+  PRELOAD_SCATTER,
+  type MostTorque,
+  type TorqueInput,
+} from './mostTorque.ts';
 export { parentAtTemperature, type HotParent } from './temperature.ts';
 export { tappingLoad, type TappingLoad } from './tappingLoad.ts';
 export { overlapAround } from './overlapAround.ts';

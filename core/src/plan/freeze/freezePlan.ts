@@ -7,7 +7,7 @@ import { proposeRoutes, type MethodId, type Route } from '../routes/index.ts';
 import { writeWorkCard, type WorkStep } from '../workcard/index.ts';
 
 /** Version of the computation. Raised with a line in docs/method-changes.md whenever a number can change. */
-export const ENGINE_VERSION = '0.3.0';
+export const ENGINE_VERSION = '0.4.0';
 
 /** The numbers of a route that a person has seen and agrees to. */
 export interface PlanNumbers {

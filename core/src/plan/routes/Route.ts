@@ -1,6 +1,7 @@
 import type { AskedWords, AskedWorking, Check, Verdict } from '../../basis/checks/index.ts';
 import type { TapDrill } from '../../facts/drills/index.ts';
 import type { Thread } from '../../facts/threads/index.ts';
+import type { MostTorque } from '../../judge/strength/index.ts';
 
 /** Every way of mending, from the least done to the part to the most. */
 export const METHOD_IDS = [
@@ -84,8 +85,8 @@ export interface Route {
   checks: Check[];
   verdict: Verdict;
   reserve: MetalReserve;
-  /** Torque, oiled, that the weaker side takes with a margin of 1.5; null where no thread carries it. */
-  torqueNm: number | null;
+  /** Most torque, oiled, and which side sets it; null where no thread in the parent carries the load. */
+  torque: MostTorque | null;
   /** Working time and cost by the shop's rates (estimates). */
   minutes: number;
   cost: number;
@@ -117,7 +118,7 @@ export type BareRoute = Omit<
   ProposedRoute,
   | 'verdict'
   | 'reserve'
-  | 'torqueNm'
+  | 'torque'
   | 'minutes'
   | 'toFetch'
   | 'cost'
@@ -127,4 +128,9 @@ export type BareRoute = Omit<
   | 'mateEffect'
   | 'ownSteps'
   | 'counterDrillMm'
-> & { ownSteps?: ProposedRoute['ownSteps']; mateEffect?: string };
+> & {
+  ownSteps?: ProposedRoute['ownSteps'];
+  mateEffect?: string;
+  /** Strip load at the pessimistic end of the readings. */
+  stripLeastN: number | null;
+};

@@ -1,16 +1,14 @@
 import { compareVerdicts, worstFirst, worstVerdict } from '../../basis/checks/index.ts';
 import { spokenLength } from '../../basis/units/index.ts';
 import { USUAL_RATES } from '../../judge/hole/index.ts';
-import { NUT_FACTOR } from '../../judge/strength/index.ts';
+import { mostTorque, mostTorqueWorking } from '../../judge/strength/index.ts';
 import { sharedChecks } from './checks/sharedChecks.ts';
 import { metalReserve } from './metalReserve.ts';
 import type { BareRoute, Route } from './Route.ts';
 import type { RouteContext } from './RouteContext.ts';
 import { FETCH_MINUTES, toFetch } from './toFetch.ts';
+import { torqueAsked } from './torqueAsked.ts';
 import { METHOD_TRAITS } from './traits.ts';
-
-/** Torque is given with this margin on the strip load, oiled (methods.md: static preload holds from 1.5). */
-const TORQUE_MARGIN = 1.5;
 
 /** A counter-drill is worth its trouble from so many turns of thread that buy nothing (our estimate). */
 const COUNTER_DRILL_FROM_TURNS = 4;
@@ -45,6 +43,7 @@ export function complete(context: RouteContext, route: BareRoute): Route {
   const traits = METHOD_TRAITS[route.method];
   const checks = worstFirst([...route.checks, ...sharedChecks(context, route, traits)]);
   const rates = hole.rules.rates ?? USUAL_RATES;
+  const asked = traits.threadCarries ? torqueAsked(hole, route) : null;
   const fetch = toFetch(route, hole.rules.kit);
   const counterMm = counterDrillMm(context, route);
   const keptMm = counterMm === null ? 0 : route.engagementMm - counterMm;
@@ -65,15 +64,11 @@ export function complete(context: RouteContext, route: BareRoute): Route {
     stripLoadN: route.stripLoadN,
     breakLoadN: route.breakLoadN,
     substitutes: route.substitutes,
-    workings: route.workings,
+    workings: asked ? [...route.workings, () => mostTorqueWorking(asked)] : route.workings,
     checks,
     verdict: worstVerdict(checks.map((check) => check.verdict)),
     reserve: metalReserve(hole, route.cut.outermostMm),
-    torqueNm:
-      route.stripLoadN === null || !traits.threadCarries
-        ? null
-        : (NUT_FACTOR.oiled * route.thread.majorMm * Math.min(route.stripLoadN / TORQUE_MARGIN, route.breakLoadN)) /
-          1000,
+    torque: asked && mostTorque(asked),
     minutes: traits.minutes + (fetch.length > 0 ? FETCH_MINUTES : 0),
     toFetch: fetch,
     cost: (traits.minutes / 60) * rates.perHour + traits.parts + (route.method === 'send-out' ? rates.sentOut : 0),

@@ -7,6 +7,7 @@ import { mmToInch, parseLength } from '../../basis/units/index.ts';
 import { depthBudget } from '../cutting/index.ts';
 import { DEFAULT_HOUSE_RULES, RANKING_WEIGHTS, type RankingRule } from '../../judge/hole/index.ts';
 import { proposeRoutes, sensitivity, type Route } from './index.ts';
+import { GOLDEN_CASES } from '../../test-support/goldenCases.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
 
 const route = (routes: Route[], id: string) => routes.find((candidate) => candidate.id === id)!;
@@ -481,4 +482,25 @@ test('units do not change the answer: a case typed in inches is the case typed i
     }),
     { numRuns: 25 },
   );
+});
+
+test('the torque that is shown passes the checks of a torque that is wanted, and a tenth more does not', () => {
+  let shown = 0;
+  for (const hole of Object.values(GOLDEN_CASES)) {
+    if (hole.joint.demand.mode === 'preload') continue;
+    for (const route of proposeRoutes(hole).routes) {
+      if (route.torque === null || route.torque.torqueNm === 0 || !(route.engagementMm > 0)) continue;
+      const wanting = (torqueNm: number) => {
+        const demand = { mode: 'preload', torqueNm, friction: 'oiled', load: 'static' } as const;
+        const again = proposeRoutes({ ...hole, joint: { ...hole.joint, demand } }).routes;
+        const checks = again.find(({ id }) => id === route.id)!.checks;
+        return ['torque', 'carries-preload'].map((id) => checks.find((check) => check.id === id)?.verdict);
+      };
+      if (wanting(1)[0] === undefined) continue;
+      shown += 1;
+      expect(wanting(0.999 * route.torque.torqueNm)).toEqual(['holds', 'holds']);
+      expect(wanting(1.1 * route.torque.torqueNm)).not.toEqual(['holds', 'holds']);
+    }
+  }
+  expect(shown).toBeGreaterThan(100);
 });

@@ -24,6 +24,7 @@ const BY_CALCULATOR: Record<string, ((s: Values) => number) | null> = {
   'F = 0.4 · τ · π · d · L': (s) => 0.4 * s.τ! * Math.PI * s.d! * s.L!,
   'full thread = cylinder − (lead + 1) · P, and one P less where chips need room': (s) => s.cylinder! - 2 * s.P!,
   'F = T / (K · d), and 1.3 · F ≤ proof load': (s) => (1000 * s.T!) / (s.K! * s.d!),
+  'T = K · d · min(strip / m, proof / s)': (s) => (s.K! * s.d! * Math.min(s.strip! / s.m!, s.proof! / s.s!)) / 1000,
   'floor left = face to what lies beyond − tip of the drill': (s) => s.beyond! - s.tip!,
   // A comparison, not a sum.
   'hole ≥ close clearance': null,

@@ -24,7 +24,11 @@ test('a blind coil: stop at the tip, taps in order, no air gun, tang taken out',
     'clean',
     'insert',
     'prove',
+    'fasten',
   ]);
+  expect(speak(steps.at(-1)!.what, 'mm')).toBe(
+    'M8 × 1.25, class 8.8: oiled at most 20 Nm; beyond that the screw stretches.',
+  );
   const drill = steps.find((step) => step.id === 'drill')!;
   expect(drill.number).toEqual({ label: 'stop at the tip', valueMm: 30 + 8.3 / 2 / Math.tan((59 * Math.PI) / 180) });
   expect(steps.find((step) => step.id === 'clean')!.caution).toMatch(/air gun/);
@@ -53,4 +57,14 @@ test('left hand turns the other way; cleaning up follows the old helix and drill
 test('magnesium asks for a dry hand and something to put a fire out with', () => {
   const steps = card(holeCase({ parentId: 'magnesium-cast' }), 'wire-coil:M8x1.25:3D');
   expect(steps[0]!.caution).toMatch(/no water-based fluid/);
+});
+
+test('a torque that is wanted is the one to tighten to; where no thread carries, none is given', () => {
+  const wanted = { mode: 'preload', torqueNm: 12, friction: 'dry', load: 'static' } as const;
+  const fasten = (hole: ReturnType<typeof holeCase>, id: string) =>
+    card(hole, id).find((step) => step.id === 'fasten')?.what;
+  expect(speak(fasten(holeCase({ joint: { demand: wanted } }), 'wire-coil:M8x1.25:2D')!, 'mm')).toBe(
+    'M8 × 1.25, class 8.8: 12 Nm, dry.',
+  );
+  expect(fasten(holeCase(), 'send-out')).toBeUndefined();
 });

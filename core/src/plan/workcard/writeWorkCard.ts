@@ -1,4 +1,4 @@
-import { spokenLength } from '../../basis/units/index.ts';
+import { spokenLength, spokenTorque } from '../../basis/units/index.ts';
 import type { HoleCase } from '../../judge/hole/index.ts';
 import { drillSpeed, tapName } from '../cutting/index.ts';
 import type { Route } from '../routes/index.ts';
@@ -27,6 +27,17 @@ function materialCaution(hole: HoleCase): string {
 /** How many turns a tap makes from its first bite: depth over pitch, plus its lead. @example tapTurns(17.3, 1.25, 4) // 17.8 */
 export function tapTurns(fullThreadMm: number, pitchMm: number, leadThreads: number): number {
   return fullThreadMm / pitchMm + leadThreads;
+}
+
+const STATE = { dry: 'dry', oiled: 'oiled', 'anti-seize': 'with anti-seize', unknown: 'as it was' } as const;
+
+/** How the screw goes back: at the torque that the joint wants, else at most at what screw and thread take. */
+function fastenWords({ joint: { demand } }: HoleCase, { torque, thread, fastenerName }: Route): string | null {
+  if (torque === null) return null;
+  const screw = `${thread.designation}, ${fastenerName.charAt(0).toLowerCase()}${fastenerName.slice(1)}`;
+  return demand.mode === 'preload'
+    ? `${screw}: ${spokenTorque(demand.torqueNm)}, ${STATE[demand.friction]}.`
+    : `${screw}: oiled at most ${spokenTorque(torque.torqueNm)}; ${torque.limitedBy === 'screw' ? 'beyond that the screw stretches' : 'beyond that the thread in the part is in danger'}.`;
 }
 
 /**
@@ -125,6 +136,7 @@ export function writeWorkCard(hole: HoleCase, route: Route): WorkStep[] {
       caution: 'The tang is sharp, and stainless is not magnetic: find it with your eyes.',
     });
   }
+  const fasten = fastenWords(hole, route);
   steps.push({
     id: 'prove',
     title: 'Prove it',
@@ -132,5 +144,13 @@ export function writeWorkCard(hole: HoleCase, route: Route): WorkStep[] {
     number: { label: 'thread to', valueMm: depths.screwReachMm },
     caution: 'A screw that fits shows only that the thread is not too small.',
   });
+  if (fasten !== null)
+    steps.push({
+      id: 'fasten',
+      title: 'Put the screw back',
+      what: fasten,
+      number: null,
+      caution: 'The maker’s torque goes first. A torque meant for dry threads is never used oiled.',
+    });
   return steps;
 }

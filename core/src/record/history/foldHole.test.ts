@@ -102,6 +102,7 @@ test('freezing is reproducible, carries its numbers, and refuses what does not h
     'clean',
     'insert',
     'prove',
+    'fasten',
   ]);
   expect(() => freezePlan(holeCase(), 'wire-coil:M8x1.25:1D')).toThrow('unknown-route');
 });

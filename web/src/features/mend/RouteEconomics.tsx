@@ -1,4 +1,11 @@
-import { formatLength, formatTorque, METHOD_TRAITS, type Route, type UnitSystem } from '@deep-mend/core';
+import {
+  formatLength,
+  formatTorque,
+  METHOD_TRAITS,
+  type MostTorque,
+  type Route,
+  type UnitSystem,
+} from '@deep-mend/core';
 
 const CHANGES = { kept: 'the screw stays', longer: 'a longer screw', new: 'another screw' } as const;
 const UNDO = { yes: 'can be undone', partly: 'can be undone in part', no: 'cannot be undone' } as const;
@@ -7,15 +14,18 @@ const UNDO = { yes: 'can be undone', partly: 'can be undone in part', no: 'canno
 export const timeWords = (minutes: number): string =>
   minutes < 90 ? `${minutes} min` : `${(minutes / 60).toFixed(1).replace('.0', '')} h`;
 
-export const torqueWords = (torqueNm: number | null, units: UnitSystem): string =>
-  torqueNm === null ? 'not by a thread' : formatTorque(torqueNm, units);
+const LIMITED_BY = { thread: 'the thread in the part sets it', screw: 'the screw sets it' } as const;
+
+/** The most torque, and which side sets it. */
+export const torqueWords = (torque: MostTorque | null, units: UnitSystem): string =>
+  torque === null ? 'not by a thread' : `${formatTorque(torque.torqueNm, units)} (${LIMITED_BY[torque.limitedBy]})`;
 
 /** What a route costs besides metal, and what is left after it: one quiet paragraph. */
 export function RouteEconomics({ route, units }: { route: Route; units: UnitSystem }) {
   const words = [
-    route.torqueNm === null ? null : `takes up to ${torqueWords(route.torqueNm, units)} oiled`,
+    route.torque === null ? null : `oiled it takes up to ${torqueWords(route.torque, units)}`,
     route.toFetch.length > 0 ? `not in the crib: ${route.toFetch.join(', ')}` : null,
-    `about ${timeWords(route.minutes)}${route.toFetch.length > 0 ? ' with fetching it' : ''} and ${Math.round(route.cost)} by the shop’s rates`,
+    `about ${timeWords(route.minutes)}${route.toFetch.length > 0 ? ' with fetching it' : ''} costs ${Math.round(route.cost)} by the shop’s rates`,
     CHANGES[route.fastenerChange],
     UNDO[route.reversible],
     route.counterDrillMm === null

@@ -1,5 +1,5 @@
 import type { AskedWords, Check, Remedy, Verdict } from '../../../basis/checks/index.ts';
-import { spokenLength } from '../../../basis/units/index.ts';
+import { spokenLength, spokenTorque } from '../../../basis/units/index.ts';
 import type { HoleCase } from '../../../judge/hole/index.ts';
 import { parentAtTemperature, tappingLoad } from '../../../judge/strength/index.ts';
 import type { BareRoute } from '../Route.ts';
@@ -162,8 +162,8 @@ function tappingCheck(hole: HoleCase, route: BareRoute): Check[] {
       unit: 'times',
       because: () =>
         verdict === 'holds'
-          ? `it takes about ${load.torqueNm.toFixed(1)} Nm, the tap snaps at about ${load.snapsAtNm.toFixed(1)} Nm`
-          : `about ${load.torqueNm.toFixed(1)} Nm against a tap that snaps at ${load.snapsAtNm.toFixed(1)} Nm: larger drill, counter-drill, or the second tap first`,
+          ? `it takes about ${spokenTorque(load.torqueNm)}, the tap snaps at about ${spokenTorque(load.snapsAtNm)}`
+          : `about ${spokenTorque(load.torqueNm)} against a tap that snaps at ${spokenTorque(load.snapsAtNm)}: larger drill, counter-drill, or the second tap first`,
       working: load.working,
       ...(verdict === 'with-care'
         ? {

@@ -11,6 +11,8 @@ import {
   DILATION_LOWEST_RATIO,
   NUT_FACTOR,
   parentAtTemperature,
+  PRELOAD_MARGINS,
+  PRELOAD_SCATTER,
   preloadN,
   proofLoadN,
   stripLoad,
@@ -23,9 +25,6 @@ import {
 /** Fastener first: 1.25 covers a screw 20 % above its class minimum. */
 const FIRST_HOLDS = 1.25;
 const FIRST_CARE = 1.0;
-/** Preload: margins include 30 % scatter of the preload. */
-const PRELOAD_MARGINS = { static: { holds: 1.5, care: 1.3 }, pulsating: { holds: 2.0, care: 1.6 } } as const;
-const PRELOAD_SCATTER = 1.3;
 
 /** Class taken where the reader does not know: the usual one of the system, named as an assumption. */
 const ASSUMED_CLASS = { metric: '8.8', inch: 'grade-5' } as const;
@@ -80,6 +79,8 @@ export interface StrengthInput {
 export interface StrengthResult {
   checks: Check[];
   strip: StripLoad;
+  /** Strip load at the pessimistic end of the readings. */
+  stripLeastN: number | null;
   breakLoadN: number;
   fastener: FastenerClassRow;
   balanceEngagementMm: number | null;
@@ -219,6 +220,7 @@ export function strengthChecks(input: StrengthInput): StrengthResult {
   return {
     checks,
     strip: nominal,
+    stripLeastN: pessimistic.stripLoadN,
     breakLoadN: breakN,
     fastener,
     balanceEngagementMm,

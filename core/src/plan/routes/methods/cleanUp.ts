@@ -94,6 +94,7 @@ export function sameThreadRoute(
     engagementMm: Math.max(0, variant.engagement.mm),
     balanceEngagementMm: strength.balanceEngagementMm,
     stripLoadN: strength.strip.stripLoadN,
+    stripLeastN: strength.stripLeastN,
     breakLoadN: strength.breakLoadN,
     checks,
     substitutes: [],

@@ -105,6 +105,7 @@ export function oversizeRoute({ hole, assessment }: RouteContext, thread: Thread
     engagementMm: engagement.mm,
     balanceEngagementMm: strength.balanceEngagementMm,
     stripLoadN: strength.strip.stripLoadN,
+    stripLeastN: strength.stripLeastN,
     breakLoadN: strength.breakLoadN,
     checks,
     mateEffect: mateEffectOf(checks),

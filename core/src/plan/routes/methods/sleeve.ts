@@ -70,6 +70,7 @@ export function sleeveRoute(
     engagementMm: Math.max(0, lengthMm - thread.pitchMm),
     balanceEngagementMm: strength.balanceEngagementMm,
     stripLoadN: strength.strip.stripLoadN,
+    stripLeastN: strength.stripLeastN,
     breakLoadN: strength.breakLoadN,
     checks: [
       drillCheck(choice.best, drillMm),

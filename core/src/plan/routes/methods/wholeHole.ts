@@ -36,6 +36,7 @@ export function withoutThread(
     engagementMm: 0,
     balanceEngagementMm: null,
     stripLoadN: null,
+    stripLeastN: null,
     breakLoadN: breakLoadN(hole.thread, fastener),
     substitutes: [],
     workings: [],

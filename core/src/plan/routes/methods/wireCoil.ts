@@ -254,6 +254,7 @@ function coilRoute({ hole, assessment }: RouteContext, lengthD: number): BareRou
     engagementMm: inCoilMm,
     balanceEngagementMm: strength.balanceEngagementMm,
     stripLoadN: strength.strip.stripLoadN,
+    stripLeastN: strength.stripLeastN,
     breakLoadN: strength.breakLoadN,
     checks,
     substitutes,

@@ -1,0 +1,19 @@
+import { fastenerClass } from '../../facts/materials/index.ts';
+import { threadById } from '../../facts/threads/index.ts';
+import { mostTorque, mostTorqueWorking } from './index.ts';
+
+const m8 = { thread: threadById('M8x1.25'), fastener: fastenerClass('8.8', 8), load: 'static' } as const;
+
+// As = 36.61 mm², proof 580 MPa: 21.23 kN over 1.3 is 16.33 kN, times 0.15 and 8 mm. By hand.
+test.each([
+  ['a strong thread: the screw sets it', { ...m8, stripLeastN: 46868 }, 19.6, 'screw'],
+  ['a stronger thread changes nothing', { ...m8, stripLeastN: 90000 }, 19.6, 'screw'],
+  ['a weak thread sets it', { ...m8, stripLeastN: 15000 }, 12, 'thread'],
+  ['and the more so where the load pulsates', { ...m8, stripLeastN: 15000, load: 'pulsating' }, 9, 'thread'],
+  ['no thread, no torque', { ...m8, stripLeastN: 0 }, 0, 'thread'],
+] as const)('%s', (_, input, torqueNm, limitedBy) => {
+  const most = mostTorque(input);
+  expect(most.torqueNm).toBeCloseTo(torqueNm, 1);
+  expect(most.limitedBy).toBe(limitedBy);
+  expect(mostTorqueWorking(input).result.value).toBe(most.torqueNm);
+});
