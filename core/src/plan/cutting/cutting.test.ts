@@ -1,7 +1,15 @@
 import fc from 'fast-check';
 import { parentById, PARENTS } from '../../facts/materials/index.ts';
 import { threadById } from '../../facts/threads/index.ts';
-import { depthBudget, drillPointMm, drillSpeed, fullThreadReachMm, tapName, targetShare } from './index.ts';
+import {
+  depthBudget,
+  drillPointMm,
+  drillSpeed,
+  drillStopMm,
+  fullThreadReachMm,
+  tapName,
+  targetShare,
+} from './index.ts';
 
 test.each([
   [10, 118, 3.004],
@@ -60,4 +68,15 @@ test.each([
   const target = targetShare(threadById('M8x1.25'), parentById(parent), depth, rule);
   expect(target.share).toBeCloseTo(share, 2);
   expect(target.because).not.toBe('');
+});
+
+test('a drill stopped where the last tap needs it still gives the full thread, and is never deeper than the hole', () => {
+  for (const cylinderMm of [12, 20, 36])
+    for (const fullThreadMm of [6, 12.5, 21.5]) {
+      const { last } = depthBudget({ cylinderMm, pitchMm: 1.5, wantedFullThreadMm: fullThreadMm });
+      if (!last) continue;
+      const stopMm = drillStopMm({ cylinderMm, pitchMm: 1.5, fullThreadMm, ...last });
+      expect(stopMm).toBeLessThanOrEqual(cylinderMm);
+      expect(fullThreadReachMm({ cylinderMm: stopMm, pitchMm: 1.5, ...last })).toBeCloseTo(fullThreadMm, 9);
+    }
 });

@@ -20,6 +20,22 @@ export function fullThreadReachMm(input: {
   return finite(cylinderMm, 'cylinder depth') - (leadThreads + 1 + (chipRoom ? 1 : 0)) * positive(pitchMm, 'pitch');
 }
 
+/**
+ * How deep the cylinder of a blind hole is drilled for a full thread: as deep as its last tap needs, never deeper than the
+ * hole is. Every millimetre more takes metal from the floor and carries nothing.
+ * @example drillStopMm({ cylinderMm: 36, pitchMm: 1.5, fullThreadMm: 21.5, leadThreads: 4, chipRoom: true }) // 30.5
+ */
+export function drillStopMm(input: {
+  cylinderMm: number;
+  pitchMm: number;
+  fullThreadMm: number;
+  leadThreads: number;
+  chipRoom: boolean;
+}): number {
+  const { cylinderMm, pitchMm, fullThreadMm, leadThreads, chipRoom } = input;
+  return Math.min(cylinderMm, fullThreadMm + (leadThreads + 1 + (chipRoom ? 1 : 0)) * positive(pitchMm, 'pitch'));
+}
+
 /** Tap leads in threads, longest first: a second (middle) tap 4, a bottoming tap 2, a short bottoming tap 1. */
 export const TAP_LEADS = [4, 2, 1] as const;
 export type TapLead = (typeof TAP_LEADS)[number];

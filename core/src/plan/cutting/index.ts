@@ -1,6 +1,7 @@
 export {
   depthBudget,
   drillPointMm,
+  drillStopMm,
   fullThreadReachMm,
   TAP_LEADS,
   type DepthBudget,

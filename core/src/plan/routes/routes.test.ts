@@ -504,3 +504,25 @@ test('the torque that is shown passes the checks of a torque that is wanted, and
   }
   expect(shown).toBeGreaterThan(100);
 });
+
+test('over water with the floor unknown: a coil drilled only as deep as its tap needs stays in the old hole', () => {
+  const blind = (depthMm: number) =>
+    holeCase({
+      kind: 'blind',
+      depth: { mm: depthMm, halfWidthMm: 0.3 },
+      damageTo: { mm: depthMm, halfWidthMm: 0 },
+      strippedThroughout: true,
+      floorName: 'water',
+    });
+  const floorOf = (depthMm: number) => {
+    const route = proposeRoutes(blind(depthMm)).routes.find(({ id }) => id === 'wire-coil:M8x1.25:2D')!;
+    return { tipMm: route.depths.drillTipMm, check: route.checks.find(({ id }) => id === 'floor')! };
+  };
+  // 16 + 1.25 of full thread, 4 of lead, the run-out and room for chips: 24.75 to the shoulder, whatever lies below.
+  for (const depthMm of [26, 30, 60]) {
+    expect(floorOf(depthMm).tipMm).toBeCloseTo(24.75 + 2.494, 3);
+    expect(floorOf(depthMm).check.verdict).toBe('holds');
+  }
+  // Here the last tap needs all of it, and the larger drill's point goes deeper than the old one's.
+  expect(floorOf(20).check).toMatchObject({ verdict: 'with-care', settledBy: 'floor' });
+});

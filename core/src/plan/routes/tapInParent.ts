@@ -13,7 +13,7 @@ export interface TapInParent {
 }
 
 /** The last tap of an ordinary set: two threads of lead, with room for chips. */
-const LAST_LEAD = 2;
+export const LAST_LEAD = 2;
 
 export function tapInParent(hole: HoleCase, thread: Thread): TapInParent {
   const target = targetShare(thread, hole.parent, hole.depth.mm, hole.rules.tapDrill);

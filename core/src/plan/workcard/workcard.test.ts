@@ -30,7 +30,7 @@ test('a blind coil: stop at the tip, taps in order, no air gun, tang taken out',
     'M8 × 1.25, class 8.8: oiled at most 20 Nm; beyond that the screw stretches.',
   );
   const drill = steps.find((step) => step.id === 'drill')!;
-  expect(drill.number).toEqual({ label: 'stop at the tip', valueMm: 30 + 8.3 / 2 / Math.tan((59 * Math.PI) / 180) });
+  expect(drill.number).toEqual({ label: 'stop at the tip', valueMm: 24.75 + 8.3 / 2 / Math.tan((59 * Math.PI) / 180) });
   expect(steps.find((step) => step.id === 'clean')!.caution).toMatch(/air gun/);
   expect(steps.find((step) => step.id === 'insert')!.what).toMatch(/tangless/);
 });

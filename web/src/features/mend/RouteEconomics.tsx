@@ -25,7 +25,7 @@ export function RouteEconomics({ route, units }: { route: Route; units: UnitSyst
   const words = [
     route.torque === null ? null : `oiled it takes up to ${torqueWords(route.torque, units)}`,
     route.toFetch.length > 0 ? `not in the crib: ${route.toFetch.join(', ')}` : null,
-    `about ${timeWords(route.minutes)}${route.toFetch.length > 0 ? ' with fetching it' : ''} costs ${Math.round(route.cost)} by the shop’s rates`,
+    `about ${timeWords(route.minutes)}${route.toFetch.length > 0 ? ' with fetching it' : ''}, ${Math.round(route.cost)} by the shop’s rates`,
     CHANGES[route.fastenerChange],
     UNDO[route.reversible],
     route.counterDrillMm === null

@@ -1,7 +1,9 @@
 import type { AskedWords, Check, Remedy, Verdict } from '../../../basis/checks/index.ts';
 import { spokenLength, spokenTorque } from '../../../basis/units/index.ts';
+import { internalLimits } from '../../../facts/threads/index.ts';
 import type { HoleCase } from '../../../judge/hole/index.ts';
 import { parentAtTemperature, tappingLoad } from '../../../judge/strength/index.ts';
+import { drillPointMm } from '../../cutting/index.ts';
 import type { BareRoute } from '../Route.ts';
 import type { RouteContext } from '../RouteContext.ts';
 import type { MethodTraits } from '../traits.ts';
@@ -67,8 +69,20 @@ function floorCheck(hole: HoleCase, route: BareRoute, traits: MethodTraits): Che
   if (hole.kind !== 'blind' || !traits.drills || route.cut.drill === null) return [];
   const needMm = Math.max(FLOOR_LEAST_MM, FLOOR_PER_DRILL * route.cut.drill.drill.diameterMm);
   const { drillTipMm } = route.depths;
+  if (hole.floor === null && hole.floorName === HARMLESS_BEYOND) return [];
+  const oldTipMm = hole.depth.mm + drillPointMm(internalLimits(hole.thread).minorMinMm);
+  if (drillTipMm <= oldTipMm - hole.depth.halfWidthMm) {
+    return [
+      plainCheck(
+        'floor',
+        `Floor over the ${hole.floorName}`,
+        'holds',
+        () =>
+          `the drill stays in the old hole: its tip goes to ${spokenLength(drillTipMm)}, the old one went to ${spokenLength(oldTipMm)}`,
+      ),
+    ];
+  }
   if (hole.floor === null) {
-    if (hole.floorName === HARMLESS_BEYOND) return [];
     return [
       {
         ...plainCheck(

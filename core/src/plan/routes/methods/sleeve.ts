@@ -2,13 +2,13 @@ import type { Check } from '../../../basis/checks/index.ts';
 import { shareWorking } from '../../../facts/drills/index.ts';
 import type { Thread } from '../../../facts/threads/index.ts';
 import { threadGeometry } from '../../../facts/threads/index.ts';
-import { drillPointMm } from '../../cutting/index.ts';
+import { drillPointMm, drillStopMm } from '../../cutting/index.ts';
 import { cleanUpCheck } from '../checks/cleanUpCheck.ts';
 import { drillCheck } from '../checks/drillCheck.ts';
 import { strengthChecks } from '../checks/strengthCheck.ts';
 import { wallCheck } from '../checks/wallCheck.ts';
 import type { BareRoute, MethodId } from '../Route.ts';
-import { tapInParent } from '../tapInParent.ts';
+import { LAST_LEAD, tapInParent } from '../tapInParent.ts';
 import type { RouteContext } from '../RouteContext.ts';
 
 /** Longer than this, in diameters of the thread inside, a bush or plug carries no more (rule of thumb). */
@@ -41,6 +41,15 @@ export function sleeveRoute(
     cutMm: outer.majorMm,
   });
   const cutMm = own.outermostMm ?? outer.majorMm;
+  const shoulderMm = blind
+    ? drillStopMm({
+        cylinderMm: hole.depth.mm,
+        pitchMm: outer.pitchMm,
+        fullThreadMm: lengthMm,
+        leadThreads: LAST_LEAD,
+        chipRoom: true,
+      })
+    : hole.depth.mm;
   return {
     id: own.id,
     method: own.method,
@@ -60,8 +69,8 @@ export function sleeveRoute(
     depths: {
       fullThreadFromMm: 0,
       fullThreadToMm: lengthMm,
-      drillShoulderMm: hole.depth.mm,
-      drillTipMm: blind ? hole.depth.mm + drillPointMm(drillMm) : hole.depth.mm,
+      drillShoulderMm: shoulderMm,
+      drillTipMm: blind ? shoulderMm + drillPointMm(drillMm) : hole.depth.mm,
       insertFromMm: null,
       insertToMm: null,
       countersinkMm: 0,

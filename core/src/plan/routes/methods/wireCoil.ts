@@ -18,7 +18,7 @@ import {
   type CoilHole,
 } from '../../../facts/inserts/index.ts';
 import type { HoleCase } from '../../../judge/hole/index.ts';
-import { depthBudget, drillPointMm, type DepthBudget } from '../../cutting/index.ts';
+import { depthBudget, drillPointMm, drillStopMm, type DepthBudget } from '../../cutting/index.ts';
 import { cleanUpCheck } from '../checks/cleanUpCheck.ts';
 import { drillCheck } from '../checks/drillCheck.ts';
 import { strengthChecks } from '../checks/strengthCheck.ts';
@@ -223,8 +223,13 @@ function coilRoute({ hole, assessment }: RouteContext, lengthD: number): BareRou
       remedy: { id: 'longer-screw', step: `A screw that reaches ${spokenLength(wantsReachMm)} uses the whole coil.` },
     });
   }
-  const lastLead = depth.budget?.last?.leadThreads ?? null;
+  const last = depth.budget?.last ?? null;
+  const lastLead = last?.leadThreads ?? null;
   const blind = hole.kind === 'blind';
+  const fullThreadMm = nominalMm + thread.pitchMm;
+  const shoulderMm = last
+    ? drillStopMm({ cylinderMm: hole.depth.mm, pitchMm: thread.pitchMm, fullThreadMm, ...last })
+    : hole.depth.mm;
   return {
     id: `wire-coil:${thread.id}:${lengthD}D`,
     method: 'wire-coil',
@@ -243,9 +248,9 @@ function coilRoute({ hole, assessment }: RouteContext, lengthD: number): BareRou
     },
     depths: {
       fullThreadFromMm: 0,
-      fullThreadToMm: blind ? nominalMm + thread.pitchMm : hole.depth.mm,
-      drillShoulderMm: hole.depth.mm,
-      drillTipMm: blind ? hole.depth.mm + drillPointMm(drillMm) : hole.depth.mm,
+      fullThreadToMm: blind ? fullThreadMm : hole.depth.mm,
+      drillShoulderMm: shoulderMm,
+      drillTipMm: blind ? shoulderMm + drillPointMm(drillMm) : hole.depth.mm,
       insertFromMm,
       insertToMm: insertFromMm + effectiveMm,
       countersinkMm,
