@@ -1,0 +1,215 @@
+import fc from 'fast-check';
+import { compareVerdicts, worstVerdict } from '../../basis/checks/index.ts';
+import { speak } from '../../basis/units/index.ts';
+import { PARENTS } from '../../facts/materials/index.ts';
+import { internalLimits, THREADS } from '../../facts/threads/index.ts';
+import type { Joint } from '../../judge/hole/index.ts';
+import { holeCase } from '../../test-support/holeCase.ts';
+import { proposeRoutes, workingsOf, type Route } from './index.ts';
+
+// What must be true of every way of mending any hole: drawn at random over threads, parents, depths, doubts and joints.
+// Failing draws are printed with their seed.
+const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+const doubt = mm(0, 0.6);
+const anyHole = fc.record({
+  threadId: fc.constantFrom(
+    ...THREADS.filter(({ majorMm, taper }) => majorMm <= 30 && taper === null).map(({ id }) => id),
+  ),
+  parentId: fc.constantFrom(...PARENTS.map(({ id }) => id)),
+  kind: fc.constantFrom('through' as const, 'blind' as const),
+  depthD: mm(0.3, 5),
+  damagedShare: mm(0, 1),
+  stripped: fc.boolean(),
+  worn: fc.option(fc.record({ a: mm(-0.3, 0.8), b: mm(-0.3, 0.8), along: mm(0, 0.5), halfWidthMm: mm(0, 0.1) }), {
+    nil: null,
+  }),
+  edgeD: fc.option(mm(0.4, 6), { nil: null }),
+  halfWidthMm: doubt,
+  floorMm: fc.option(mm(0.5, 12), { nil: null }),
+  torqueNm: fc.option(mm(0.5, 200), { nil: null }),
+  screwReachD: fc.option(mm(0.3, 5), { nil: null }),
+  mateD: fc.option(mm(1, 1.6), { nil: null }),
+  serviceC: fc.constantFrom(null, 20, 130, 300),
+  load: fc.constantFrom('static' as const, 'pulsating' as const),
+  backReached: fc.boolean(),
+});
+
+type Drawn = typeof anyHole extends fc.Arbitrary<infer T> ? T : never;
+
+function holeOf(h: Drawn) {
+  const { majorMm: d, pitchMm: p } = THREADS.find(({ id }) => id === h.threadId)!;
+  const read = (value: number) => ({ mm: value, halfWidthMm: h.halfWidthMm });
+  const orNull = (timesD: number | null) => (timesD === null ? null : read(timesD * d));
+  const demand: Joint['demand'] =
+    h.torqueNm === null
+      ? { mode: 'fastener-first' }
+      : { mode: 'preload', torqueNm: h.torqueNm, friction: 'unknown', load: h.load };
+  const depth = read(Math.max(1, h.depthD * d));
+  return holeCase({
+    threadId: h.threadId,
+    parentId: h.parentId,
+    kind: h.kind,
+    depth,
+    damageTo: h.stripped ? depth : read(h.damagedShare * depth.mm),
+    strippedThroughout: h.stripped,
+    bore: h.worn && {
+      aMm: d + h.worn.a * p,
+      bMm: d + Math.min(h.worn.a, h.worn.b) * p,
+      halfWidthMm: h.worn.halfWidthMm,
+    },
+    boreOffset: h.worn && { alongMm: h.worn.along, acrossMm: 0, halfWidthMm: h.worn.halfWidthMm },
+    edge: orNull(h.edgeD),
+    floor: h.kind === 'blind' && h.floorMm !== null ? read(depth.mm + h.floorMm) : null,
+    floorName: 'water',
+    joint: {
+      demand,
+      screwReach: orNull(h.screwReachD),
+      mateHole: orNull(h.mateD),
+      serviceC: h.serviceC,
+      backReached: h.backReached,
+    },
+  });
+}
+
+type Proposed = { hole: ReturnType<typeof holeOf>; route: Route };
+const stands = ({ route }: Proposed) => route.verdict !== 'does-not-hold';
+/** Everything that a screen could show of a route: its numbers, and its sentences in both unit systems. */
+function* numbersOf(value: unknown): Generator<number> {
+  if (typeof value === 'number') yield value;
+  else if (value !== null && typeof value === 'object') for (const item of Object.values(value)) yield* numbersOf(item);
+}
+const sentencesOf = (route: Route) => [
+  route.title,
+  route.because(),
+  ...route.notes,
+  ...route.checks.flatMap((check) => [check.title, check.because(), check.remedy?.step ?? '']),
+  ...route.ownSteps.map((step) => step.what),
+];
+
+const SLACK = 1e-9;
+const LAWS: Record<string, (proposed: Proposed) => boolean> = {
+  'every number is one': ({ route }) =>
+    [
+      route.cut,
+      route.depths,
+      route.engagementMm,
+      route.stripLoadN,
+      route.breakLoadN,
+      route.reserve,
+      route.torque,
+      route.minutes,
+      route.cost,
+    ]
+      .flatMap((part) => [...numbersOf(part)])
+      .every(Number.isFinite),
+  'every sentence can be read in both unit systems': ({ route }) =>
+    sentencesOf(route).every((text) =>
+      (['mm', 'in'] as const).every((units) => !/NaN|undefined|null|Infinity|⟦|\[object/.test(speak(text, units))),
+    ),
+  'the verdict is the worst check, and a refusal says which': ({ route }) =>
+    route.verdict === worstVerdict(route.checks.map(({ verdict }) => verdict)) &&
+    route.checks.every((check, n) => n === 0 || compareVerdicts(route.checks[n - 1]!.verdict, check.verdict) >= 0),
+  'nothing is cut away that is not there: the outermost cut is at least the thread and what was cut before': ({
+    hole,
+    route,
+  }) => route.cut.outermostMm >= Math.max(hole.thread.majorMm, hole.earlierCutMm ?? 0, route.cut.majorMm) - SLACK,
+  'a blind hole is never drilled deeper than it is, and its tip is one point below the shoulder': ({ hole, route }) =>
+    route.depths.drillShoulderMm <= hole.depth.mm + SLACK &&
+    route.depths.drillTipMm >= route.depths.drillShoulderMm - SLACK,
+  'full thread ends above the shoulder of what is drilled': (proposed) =>
+    !stands(proposed) || proposed.route.cut.drill === null
+      ? true
+      : proposed.route.depths.fullThreadToMm <= proposed.route.depths.drillShoulderMm + SLACK,
+  'no more thread is engaged than the metal holds': (proposed) =>
+    !stands(proposed) || proposed.route.engagementMm <= proposed.hole.depth.mm + SLACK,
+  'a drill that is taken leaves a thread to cut': (proposed) => {
+    const { cut } = proposed.route;
+    return (
+      !stands(proposed) || cut.drill === null || cut.tapLeads.length === 0 || cut.drill.drill.diameterMm < cut.majorMm
+    );
+  },
+  'a coil that stands lies within the full thread, below the face': (proposed) => {
+    const { insertFromMm, insertToMm, fullThreadToMm } = proposed.route.depths;
+    return !stands(proposed) || insertFromMm === null || (insertFromMm > 0 && insertToMm! <= fullThreadToMm + SLACK);
+  },
+  'metal that is spent is not left': ({ hole, route }) =>
+    hole.edge === null ? route.reserve.ratio === null : route.reserve.leftMm! <= hole.edge.mm,
+  'the torque that is shown never passes what strips or stretches': ({ route }) =>
+    route.torque === null ||
+    (route.torque.torqueNm >= 0 &&
+      route.torque.torqueNm * 1000 <=
+        0.15 * route.thread.majorMm * Math.min(route.breakLoadN, route.stripLoadN ?? 0) + 1e-6),
+  'every working has a result that is a number, and a source': ({ route }) =>
+    workingsOf(route).every(({ result, source }) => Number.isFinite(result.value) && source.length > 3),
+  'a screw of its own hand and form goes back': ({ hole, route }) =>
+    route.thread.hand === hole.thread.hand && internalLimits(route.thread).minorMinMm < route.thread.majorMm,
+};
+
+test.each(Object.entries(LAWS))('%s', (_, law) => {
+  fc.assert(
+    fc.property(anyHole, (drawn) => {
+      const hole = holeOf(drawn);
+      for (const route of proposeRoutes(hole).routes) {
+        if (!law({ hole, route }))
+          throw new Error(
+            `${route.id} (${route.verdict}): ${JSON.stringify({ cut: route.cut.majorMm, bore: route.cut.boreMm, outermost: route.cut.outermostMm, depths: route.depths, engaged: route.engagementMm, torque: route.torque, strip: route.stripLoadN })}`,
+          );
+      }
+    }),
+    { numRuns: 80 },
+  );
+});
+
+// What makes a joint harder never makes a verdict better. A wider doubt is judged at its pessimistic end.
+const more = <T extends { halfWidthMm: number }>(read: T | null) =>
+  read && { ...read, halfWidthMm: read.halfWidthMm + 0.3 };
+const HARDER: Record<string, (hole: ReturnType<typeof holeOf>) => Partial<ReturnType<typeof holeOf>>> = {
+  'a failure that can hurt someone': () => ({ duty: 'can-hurt' }),
+  'a joint under a code': () => ({ duty: 'under-code' }),
+  'a crack that reaches the hole': () => ({ crack: 'reaches' }),
+  'a tap stuck in it': () => ({ stuck: 'tap' }),
+  'a parent known to be weaker': ({ parent }) => ({ parentTensileMpa: 0.8 * parent.tensileLowMpa }),
+  'a mate that may not be opened': ({ joint }) => ({ joint: { ...joint, mateMayBeOpened: false } }),
+  'a joint that must keep tight': ({ joint }) => ({ joint: { ...joint, sealing: 'water' } }),
+  'a joint undone often': ({ joint }) => ({ joint: { ...joint, undone: 'often' } }),
+  'a joint that is looked at': ({ joint }) => ({ joint: { ...joint, appearance: true } }),
+  'a hotter joint': ({ joint }) => ({ joint: { ...joint, serviceC: (joint.serviceC ?? 20) + 100 } }),
+  'a load that pulsates': ({ joint }) => ({
+    joint: {
+      ...joint,
+      demand: joint.demand.mode === 'preload' ? { ...joint.demand, load: 'pulsating' } : joint.demand,
+    },
+  }),
+  'a tenth more torque': ({ joint }) => ({
+    joint: {
+      ...joint,
+      demand:
+        joint.demand.mode === 'preload' ? { ...joint.demand, torqueNm: 1.1 * joint.demand.torqueNm } : joint.demand,
+    },
+  }),
+  'a doubt wider on the edge': ({ edge }) => ({ edge: more(edge) }),
+  'a doubt wider on the bore': ({ bore, boreOffset }) => ({ bore: more(bore), boreOffset: more(boreOffset) }),
+  'a method tried before in vain': () => ({ failed: { method: 'wire-coil', causePresent: true } }),
+};
+
+test.each(Object.entries(HARDER))('%s never makes a verdict better', (_, harder) => {
+  fc.assert(
+    fc.property(anyHole, (drawn) => {
+      const hole = holeOf(drawn);
+      const before = new Map(proposeRoutes(hole).routes.map((route) => [route.id, route]));
+      for (const after of proposeRoutes({ ...hole, ...harder(hole) }).routes) {
+        const was = before.get(after.id);
+        if (was && compareVerdicts(after.verdict, was.verdict) < 0) {
+          const words = (route: Route) =>
+            route.checks
+              .filter(({ verdict }) => verdict !== 'holds')
+              .map((check) => `${check.id} ${check.verdict}: ${check.because()}`);
+          throw new Error(
+            `${after.id}: ${was.verdict} → ${after.verdict}; before: ${words(was).join('; ')}; after: ${words(after).join('; ')}`,
+          );
+        }
+      }
+    }),
+    { numRuns: 60 },
+  );
+});
