@@ -83,6 +83,8 @@ test('from an empty shop to a recorded hole, found again', async ({ page }) => {
     .getByRole('button', { name: 'yes' })
     .click();
   await page.getByRole('button', { name: 'Record what was measured' }).click();
+  // What the screw may be tightened to stands where it is signed, not where it is cut.
+  await expect(page.getByText(/M8 × 1\.25, class 8\.8: oiled at most 20 Nm/)).toBeVisible();
   await page.getByRole('button', { name: /^Mended, signed by/ }).click();
 
   await expect(page.getByText('Generation 1')).toBeVisible();

@@ -1,4 +1,12 @@
-import { foldHole, proposeRoutes, routeDigest, caseFromInputs, inputsOf, type HoleEvent } from '@deep-mend/core';
+import {
+  ENGINE_VERSION,
+  foldHole,
+  proposeRoutes,
+  routeDigest,
+  caseFromInputs,
+  inputsOf,
+  type HoleEvent,
+} from '@deep-mend/core';
 import type { ShopSettings } from '@deep-mend/contract';
 import { v7 } from 'uuid';
 import { Once, EventRow, HoleSummaryRow, Plan, ActorRow } from '../src/store/models.ts';
@@ -118,7 +126,7 @@ test('the server freezes what it computes itself, and shows a mismatch', async (
   expect(reply.status).toBe(200);
   const stored = await Plan.findByPk(planId, { raw: true });
   expect(stored).toMatchObject({
-    engineVersion: '0.3.0',
+    engineVersion: ENGINE_VERSION,
     numbers: { routeId: route.id, numbers: { drillId: '8.3 mm' } },
   });
   const revision = { 'If-Match': `"${reply.body.revision}"` };

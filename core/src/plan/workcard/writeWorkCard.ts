@@ -13,6 +13,8 @@ export interface WorkStep {
   caution: string | null;
   /** From this step on metal is gone: it is asked before it is begun. */
   noReturn?: boolean;
+  /** Done once what was cut is proved: not a step at the machine. */
+  afterProof?: boolean;
 }
 
 const GLASS_HARD = 'Wear eye protection: taps are glass-hard and snap.';
@@ -151,6 +153,7 @@ export function writeWorkCard(hole: HoleCase, route: Route): WorkStep[] {
       what: fasten,
       number: null,
       caution: 'The maker’s torque goes first. A torque meant for dry threads is never used oiled.',
+      afterProof: true,
     });
   return steps;
 }

@@ -15,7 +15,7 @@ import {
   type UnitSystem,
   type WorkStep,
 } from '@deep-mend/core';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { FONT } from '../../app/theme.ts';
 import { Figure } from '../../kit/Figure.tsx';
 import { Verdict } from '../../kit/Verdict.tsx';
@@ -138,20 +138,21 @@ export function CutPanel({
   onProve: () => void;
 }) {
   const key = `step:${mendId}:${plan.digest}`;
-  const [index, setIndex] = useState(() => Math.min(Number(localStorage.getItem(key) ?? 0), plan.steps.length - 1));
+  const steps = useMemo(() => plan.steps.filter((each) => !each.afterProof), [plan.steps]);
+  const [index, setIndex] = useState(() => Math.min(Number(localStorage.getItem(key) ?? 0), steps.length - 1));
   const go = (to: number) => {
     localStorage.setItem(key, String(to));
     setIndex(to);
   };
   const [asking, setAsking] = useState(false);
-  const step = plan.steps[index]!;
-  const coming = plan.steps[index + 1];
+  const step = steps[index]!;
+  const coming = steps[index + 1];
   const number = stepNumber(step, units);
-  const last = index === plan.steps.length - 1;
+  const last = index === steps.length - 1;
   return (
     <Box component="section" aria-label="At the machine">
       <Typography sx={{ fontFamily: FONT.label, color: 'text.secondary' }}>
-        Step {index + 1} of {plan.steps.length}
+        Step {index + 1} of {steps.length}
       </Typography>
       <Typography variant="h2" component="h2" sx={{ mb: 1 }}>
         {step.title}
@@ -179,7 +180,7 @@ export function CutPanel({
         </Button>
         <Button
           variant="contained"
-          onClick={() => (last ? onProve() : plan.steps[index + 1]!.noReturn ? setAsking(true) : go(index + 1))}
+          onClick={() => (last ? onProve() : steps[index + 1]!.noReturn ? setAsking(true) : go(index + 1))}
           sx={{ minHeight: 64, fontSize: 18 }}
         >
           {last ? 'Measure what was cut' : 'Done, next'}

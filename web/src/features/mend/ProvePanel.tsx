@@ -12,6 +12,7 @@ import {
   formatLength,
   formatLengthWithUnit,
   parseLength,
+  speak,
   type Expectation,
   type FrozenPlan,
   type MendEntry,
@@ -154,6 +155,15 @@ export function ProvePanel({ plan, mend, units, gated, onRecord, onClose }: Prop
               out.
             </Alert>
           )}
+          {plan.steps
+            .filter((step) => step.afterProof)
+            .map((step) => (
+              <Box key={step.id}>
+                <Typography sx={{ fontWeight: 700 }}>{step.title}</Typography>
+                <Typography>{speak(step.what, units)}</Typography>
+                {step.caution && <Typography sx={{ fontSize: 14, color: 'warning.main' }}>{step.caution}</Typography>}
+              </Box>
+            ))}
           {gated && (
             <>
               <Alert severity="warning">
