@@ -77,7 +77,9 @@ export function apiRouter(options: ApiOptions): Router {
         now: options.now,
       };
       const id = ctx.params.id ?? '';
-      if (endpoint.path.includes(':id')) parse(Id, id, 'query');
+      // An address that was cut off when it was copied, not a form that someone filled in wrongly.
+      if (endpoint.path.includes(':id') && !Id.safeParse(id).success)
+        throw new HttpProblem(404, 'not-found', 'Not found', 'Nothing is kept under this address. Look for it by name.');
       const reply = await HANDLERS[name]({
         context,
         id,

@@ -144,7 +144,6 @@ export function Section({
   const broken = stretches.length > 1;
   const edgeX = layout.edge?.x ?? null;
   const edgeGoesOn = edgeX !== null && layout.ladder.rows.length > 0 && edgeX < layout.ladder.rightX;
-  // A through hole's line also crosses its bottom, under the edge that is drawn there.
   const hollow = (halfSection ? sideArea : roundLine)(layout.found);
   const wire = layout.coil.length > 0 ? wirePath(layout.coil, halfSection) : null;
   const planned = layout.planned && (halfSection ? sideLine : roundLine)(layout.planned);

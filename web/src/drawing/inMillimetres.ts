@@ -11,8 +11,14 @@ const pointsAlong = (points: readonly ProfilePoint[], side: 1 | -1): string =>
  *
  * For `points` of a polyline: unlike `d` of a path they are no style, so a key that moves them costs half as much.
  */
-export const roundLine = (points: readonly ProfilePoint[]): string =>
-  `${pointsAlong(points, 1)} ${pointsAlong([...points].reverse(), -1)}`;
+export function roundLine(points: readonly ProfilePoint[]): string {
+  const [radiusMm, depthMm] = points.at(-1)!;
+  // A through hole's line crosses over below its end, where the sheet covers it.
+  const ended = radiusMm === 0 ? points : [...points, [radiusMm, depthMm + CROSSES_BELOW_MM] as const];
+  return `${pointsAlong(ended, 1)} ${pointsAlong([...ended].reverse(), -1)}`;
+}
+
+const CROSSES_BELOW_MM = 2;
 
 /** The right side alone. */
 export const sideLine = (points: readonly ProfilePoint[]): string => pointsAlong(points, 1);
