@@ -201,13 +201,13 @@ if (wants('keystroke')) {
           set.call(input, typed);
           if (bare) line.firstChild.nodeValue = typed;
           else input.dispatchEvent(new Event('input', { bubbles: true }));
-          (bare ? line : document.querySelector('[data-flag="bottom"]')).getBoundingClientRect();
+          (bare ? line : document.querySelector('.plate svg')).getBoundingClientRect();
           taken.push(performance.now() - start);
         }
         if (bare) {
           input.remove();
           line.remove();
-        } else if (!document.querySelector('[data-flag="bottom"]').textContent.includes(input.value))
+        } else if (!document.querySelector('[data-part="rule"]').textContent.includes(input.value))
           throw new Error('the drawing did not follow the key');
         return taken.sort((a, b) => a - b);
       },

@@ -41,7 +41,7 @@ import {
 
 import { freeOf } from './freeOf.ts';
 import { holeOf } from './holeOf.ts';
-import { spoken, writtenProposal } from './written.ts';
+import { writtenProposal } from './written.ts';
 
 /** A request that cannot be answered, with the field that is to blame. */
 export class Refusal extends Error {
@@ -200,7 +200,7 @@ export function answerLine(topic: PlannerTopic, text: string, line: number): { o
   }
   try {
     // The topic picks schema and answer together; the union of inputs cannot be followed through the index.
-    return { ok: true, reply: spoken((ANSWERS[topic] as (input: unknown) => object)(parsed.data)) as object };
+    return { ok: true, reply: (ANSWERS[topic] as (input: unknown) => object)(parsed.data) };
   } catch (error) {
     if (error instanceof Refusal) return failed('refused', error.message, error.field);
     if (error instanceof CoreError)

@@ -11,11 +11,8 @@ const writtenRoute = (route: Route) => ({
 
 export const writtenProposal = (proposal: Proposal) => ({ ...proposal, routes: proposal.routes.map(writtenRoute) });
 
-/** A reply with the lengths, loads and torques inside its sentences written out in millimetres, kN and Nm. */
-export function spoken(value: unknown): unknown {
-  if (typeof value === 'string') return speak(value, 'mm');
-  if (Array.isArray(value)) return value.map(spoken);
-  if (value !== null && typeof value === 'object')
-    return Object.fromEntries(Object.entries(value).map(([key, item]) => [key, spoken(item)]));
-  return value;
-}
+/**
+ * A reply as JSON, with the lengths, loads and torques inside its sentences written out in millimetres, kN and Nm. What
+ * replaces them holds no quote, so it is done once over the whole text.
+ */
+export const written = (reply: object, indent?: number): string => speak(JSON.stringify(reply, null, indent), 'mm');
