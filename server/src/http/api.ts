@@ -79,7 +79,12 @@ export function apiRouter(options: ApiOptions): Router {
       const id = ctx.params.id ?? '';
       // An address that was cut off when it was copied, not a form that someone filled in wrongly.
       if (endpoint.path.includes(':id') && !Id.safeParse(id).success)
-        throw new HttpProblem(404, 'not-found', 'Not found', 'Nothing is kept under this address. Look for it by name.');
+        throw new HttpProblem(
+          404,
+          'not-found',
+          'Not found',
+          'Nothing is kept under this address. Look for it by name.',
+        );
       const reply = await HANDLERS[name]({
         context,
         id,

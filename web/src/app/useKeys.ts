@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useLayoutEffect, useRef } from 'react';
 
 type Actions = Record<string, () => unknown>;
 
@@ -15,7 +15,8 @@ function isTyping(target: EventTarget | null): boolean {
 /** Binds single keys for as long as the component is shown. */
 export function useKeys(actions: Actions): void {
   const latest = useRef(actions);
-  useEffect(() => {
+  // With the commit, not after it: a key pressed as soon as something is seen must not meet what was there before.
+  useLayoutEffect(() => {
     latest.current = actions;
   });
   useEffect(() => {

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef } from 'react';
+import { useCallback, useLayoutEffect, useRef } from 'react';
 
 /**
  * A callback that keeps its identity and always runs the latest code: lets memoised fields sleep through a keystroke in
@@ -6,7 +6,7 @@ import { useCallback, useEffect, useRef } from 'react';
  */
 export function useStable<A extends unknown[], R>(callback: (...args: A) => R): (...args: A) => R {
   const latest = useRef(callback);
-  useEffect(() => {
+  useLayoutEffect(() => {
     latest.current = callback;
   });
   return useCallback((...args: A) => latest.current(...args), []);
