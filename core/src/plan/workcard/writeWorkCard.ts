@@ -31,7 +31,12 @@ export function tapTurns(fullThreadMm: number, pitchMm: number, leadThreads: num
   return fullThreadMm / pitchMm + leadThreads;
 }
 
-const STATE = { dry: 'dry', oiled: 'oiled', 'anti-seize': 'with anti-seize', unknown: 'as it was' } as const;
+const STATE = {
+  dry: 'dry',
+  oiled: 'oiled',
+  'anti-seize': 'with anti-seize',
+  unknown: 'dry or oiled as that torque is meant',
+} as const;
 
 /** How the screw goes back: at the torque that the joint wants, else at most at what screw and thread take. */
 function fastenWords({ joint: { demand } }: HoleCase, { torque, thread, fastenerName }: Route): string | null {

@@ -1,9 +1,7 @@
 import type { AskedWords, Check, Remedy, Verdict } from '../../../basis/checks/index.ts';
 import { spokenLength, spokenTorque } from '../../../basis/units/index.ts';
-import { internalLimits } from '../../../facts/threads/index.ts';
 import type { HoleCase } from '../../../judge/hole/index.ts';
 import { parentAtTemperature, tappingLoad } from '../../../judge/strength/index.ts';
-import { drillPointMm } from '../../cutting/index.ts';
 import type { BareRoute } from '../Route.ts';
 import type { RouteContext } from '../RouteContext.ts';
 import type { MethodTraits } from '../traits.ts';
@@ -70,15 +68,15 @@ function floorCheck(hole: HoleCase, route: BareRoute, traits: MethodTraits): Che
   const needMm = Math.max(FLOOR_LEAST_MM, FLOOR_PER_DRILL * route.cut.drill.drill.diameterMm);
   const { drillTipMm } = route.depths;
   if (hole.floor === null && hole.floorName === HARMLESS_BEYOND) return [];
-  const oldTipMm = hole.depth.mm + drillPointMm(internalLimits(hole.thread).minorMinMm);
-  if (drillTipMm <= oldTipMm - hole.depth.halfWidthMm) {
+  // Held against the shoulder, not the old drill's point: a milled hole has a flat bottom and no point to go down into.
+  if (drillTipMm <= hole.depth.mm - hole.depth.halfWidthMm) {
     return [
       plainCheck(
         'floor',
         `Floor over the ${hole.floorName}`,
         'holds',
         () =>
-          `the drill stays in the old hole: its tip goes to ${spokenLength(drillTipMm)}, the old one went to ${spokenLength(oldTipMm)}`,
+          `the drill stays in the old hole: its tip goes to ${spokenLength(drillTipMm)}, the hole to ${spokenLength(hole.depth.mm)}`,
       ),
     ];
   }

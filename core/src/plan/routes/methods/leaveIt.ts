@@ -36,9 +36,11 @@ export const leaveIt: RouteMethod = (context) => {
       'Derated duty',
       engagementMm > 0 && enough ? 'with-care' : 'does-not-hold',
       () =>
-        engagementMm > 0
-          ? `it still carries ${spokenLoad(loadN)}, the screw ${spokenLoad(strength.breakLoadN)}: no more than ${mostWords}, oiled`
-          : 'no sound thread is left to carry anything',
+        engagementMm > 0 && asked === null
+          ? 'the wall is outside the strength model: what it still carries is not known'
+          : engagementMm > 0
+            ? `it still carries ${spokenLoad(loadN)}, the screw ${spokenLoad(strength.breakLoadN)}: no more than ${mostWords}, oiled`
+            : 'no sound thread is left to carry anything',
       engagementMm > 0 && enough
         ? { id: 'derate', step: `Mark the hole: no more than ${mostWords}, oiled, until it is mended.` }
         : undefined,
