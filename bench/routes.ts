@@ -1,5 +1,5 @@
 // Routes per second of the core, on one core: run by tools/bench.mjs.
-import { blankCase, parentById, proposeRoutes, threadById, THREADS, type HoleCase } from '@deep-mend/core';
+import { blankCase, parentById, threadById, THREADS, weighCase, type HoleCase } from '@deep-mend/core';
 
 const exact = (mm: number) => ({ mm, halfWidthMm: 0.1 });
 const threads = THREADS.filter((thread) => thread.majorMm >= 5 && thread.majorMm <= 16);
@@ -19,12 +19,12 @@ function hole(n: number): HoleCase {
 }
 
 const COUNT = 3000;
-for (let n = 0; n < 300; n += 1) proposeRoutes(hole(n));
+for (let n = 0; n < 300; n += 1) weighCase(hole(n));
 const times: number[] = [];
 const start = performance.now();
 for (let n = 0; n < COUNT; n += 1) {
   const before = performance.now();
-  proposeRoutes(hole(n));
+  weighCase(hole(n));
   times.push(performance.now() - before);
 }
 const seconds = (performance.now() - start) / 1000;

@@ -3,7 +3,6 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { answerLine } from './answer.ts';
 import { headlessMarkdown } from './markdown.ts';
-import { written } from './written.ts';
 
 const topics = Object.keys(PLANNER_TOPICS) as PlannerTopic[];
 const ask = (topic: PlannerTopic, request: unknown) => answerLine(topic, JSON.stringify(request), 1);
@@ -35,11 +34,13 @@ test.each([
   expect(ask(topic, request).reply).toMatchObject(expected);
 });
 
-test('no reply holds a length that is not written out', () => {
-  for (const topic of topics) expect(written(ask(topic, PLANNER_TOPICS[topic].example).reply)).not.toContain('⟦');
-  expect(written({ because: 'strips at ⟦N:29300⟧, ⟦mm:8.25⟧ deep, ⟦Nm:19.6⟧' })).toBe(
-    '{"because":"strips at 29.3 kN, 8.25 mm deep, 20 Nm"}',
-  );
+test('no reply holds a token or a fact in place of a sentence', () => {
+  for (const topic of topics)
+    expect(JSON.stringify(ask(topic, PLANNER_TOPICS[topic].example).reply)).not.toContain('⟦');
+  const [first] = (
+    ask('routes', PLANNER_TOPICS.routes.example).reply as { routes: { checks: { because: string }[] }[] }
+  ).routes;
+  expect(first!.checks.map((check) => check.because)).toContain('8.3 mm: within the insert thread’s limits');
 });
 
 test.each([

@@ -12,6 +12,7 @@ import {
   coilIsMadeFor,
   CoreError,
   depthBudget,
+  depthBudgetWorking,
   drillSpeed,
   DRILL_SETS,
   explainLengthProblem,
@@ -25,11 +26,14 @@ import {
   parentById,
   parseLength,
   parseThread,
-  proposeRoutes,
+  SAY,
   sensitivity,
   shareOfThread,
   stripAreaWorking,
+  shearAreaFacts,
+  stripFacts,
   stripLoad,
+  weighCase,
   stripLoadWorking,
   type StripInput,
   threadGeometry,
@@ -41,7 +45,7 @@ import {
 
 import { freeOf } from './freeOf.ts';
 import { holeOf } from './holeOf.ts';
-import { writtenProposal } from './written.ts';
+import { writtenAssessment, writtenChoice, writtenDrill, writtenProposal } from './written.ts';
 
 /** A request that cannot be answered, with the field that is to blame. */
 export class Refusal extends Error {
@@ -74,6 +78,8 @@ function rack(sets: string[] | undefined): Rack {
 }
 
 const USUAL_SHARE = 0.76;
+/** A reply speaks millimetres, kN and Nm. */
+const say = SAY.mm;
 
 const ANSWERS: { [T in PlannerTopic]: (input: PlannerInput<T>) => object } = {
   thread: (input) => {
@@ -83,7 +89,10 @@ const ANSWERS: { [T in PlannerTopic]: (input: PlannerInput<T>) => object } = {
       geometry: threadGeometry(found),
       internal: internalLimits(found),
       external: externalLimits(found),
-      tapDrill: chooseTapDrill(found, { targetShare: USUAL_SHARE, tough: false, rack: rack(input.sets) }).best,
+      tapDrill: writtenDrill(
+        chooseTapDrill(found, { targetShare: USUAL_SHARE, tough: false, rack: rack(input.sets) }).best,
+        say,
+      ),
       coil: coilIsMadeFor(found) ? coilHole(found) : null,
       clearance: clearanceHoles(found),
     };
@@ -104,7 +113,7 @@ const ANSWERS: { [T in PlannerTopic]: (input: PlannerInput<T>) => object } = {
       tough,
       rack: rack(input.sets),
     });
-    if (input.drill === undefined) return { thread: found.id, choice };
+    if (input.drill === undefined) return { thread: found.id, choice: writtenChoice(choice, say) };
     const mm = length('drill', input.drill);
     return {
       thread: found.id,
@@ -112,7 +121,7 @@ const ANSWERS: { [T in PlannerTopic]: (input: PlannerInput<T>) => object } = {
       share: shareOfThread(found, mm),
       judgement: judgeTapDrill(found, mm, tough),
       suits: threadsThatSuit(found, mm).map((row) => ({ thread: row.thread.id, share: row.share })),
-      choice,
+      choice: writtenChoice(choice, say),
     };
   },
   identify: ({ evidence }) => identify(evidence),
@@ -150,25 +159,28 @@ const ANSWERS: { [T in PlannerTopic]: (input: PlannerInput<T>) => object } = {
     const breakN = breakLoadN(found, fastener);
     return {
       ...strip,
-      working: [stripAreaWorking(asked), stripLoadWorking(asked)],
+      working: [stripAreaWorking(shearAreaFacts(asked)), stripLoadWorking(stripFacts(asked, strip))],
       breakLoadN: breakN,
       stripOverBreak: strip.stripLoadN === null ? null : strip.stripLoadN / breakN,
     };
   },
   depth: (input) => {
-    const budget = depthBudget({
+    const asked = {
       cylinderMm: input.cylinderMm,
       pitchMm: thread(input.thread).pitchMm,
       wantedFullThreadMm: input.wantedFullThreadMm ?? 0,
-    });
-    return { ...budget, working: budget.working() };
+    };
+    return { ...depthBudget(asked), working: depthBudgetWorking(asked) };
   },
   speed: (input) => drillSpeed(input.parent, length('drill', input.drill)),
   free: (input) => freeOf(input, thread(input.thread), rack(input.sets)),
-  assess: (input) => assess(holeOf(input, thread(input.thread), rack(input.sets))),
+  assess: (input) => {
+    const hole = holeOf(input, thread(input.thread), rack(input.sets));
+    return writtenAssessment(assess(hole), hole);
+  },
   routes: ({ sensitivity: wanted, ...input }) => {
     const hole = holeOf(input, thread(input.thread), rack(input.sets));
-    return { ...writtenProposal(proposeRoutes(hole)), ...(wanted ? { sensitivity: sensitivity(hole) } : {}) };
+    return { ...writtenProposal(weighCase(hole), say), ...(wanted ? { sensitivity: sensitivity(hole) } : {}) };
   },
   positions: (input) =>
     input.find === 'centre-distance'

@@ -1,73 +1,83 @@
 import type { PlannerInput } from '@deep-mend/contract/planner';
+import { requestedChoices } from '@deep-mend/contract/request';
 import {
   afterStep,
-  blankStuck,
+  afterStepWords,
   chanceOfHarm,
+  CoreError,
   corePlan,
+  DEFAULT_HOUSE_RULES,
+  drillsToCore,
   harmInput,
-  parentById,
-  proposeFreeing,
+  SAY,
+  sayMeans,
   seededRandom,
   UNLISTED_KIT,
+  weighFreeing,
+  type CaseInputs,
   type CoreDrilling,
   type Rack,
-  type StuckCase,
   type Thread,
 } from '@deep-mend/core';
 
 /** Doubt of an offset measured with a caliper, mm. */
 const USUAL_DOUBT_MM = 0.1;
 
+const exact = (mm: number | undefined) => (mm === undefined ? undefined : { mm, halfWidthMm: 0 });
+
+/** The inputs of a hole that one line of JSON describes, as far as freeing reads them. */
+function inputsOf(input: PlannerInput<'free'>, thread: Thread): CaseInputs {
+  const { proudMm } = input;
+  const readings = {
+    proud: proudMm !== undefined && proudMm >= 0 ? exact(proudMm) : undefined,
+    sunk: proudMm !== undefined && proudMm < 0 ? exact(-proudMm) : undefined,
+    'stuck-length': exact(input.lengthMm),
+    'core-offset':
+      input.offsetMm === undefined
+        ? undefined
+        : { mm: input.offsetMm, halfWidthMm: input.offsetDoubtMm ?? USUAL_DOUBT_MM },
+    headroom: exact(input.headroomMm),
+    'side-room': exact(input.sideRoomMm),
+    'core-projection': exact(input.projectionMm),
+    'core-bored': exact(input.boredMm),
+    edge: exact(input.voidMm),
+  };
+  return {
+    choices: {
+      ...requestedChoices(input, 'inFree'),
+      threadId: thread.id,
+      parentId: input.parent,
+      stuck: input.what,
+      kind: input.through ? 'through' : 'blind',
+    },
+    readings: Object.fromEntries(Object.entries(readings).filter(([, read]) => read !== undefined)),
+    generations: [],
+  };
+}
+
 /** Means, chances and the plan of the core drilling for one line of JSON. */
 export function freeOf(input: PlannerInput<'free'>, thread: Thread, rack: Rack): object {
-  const blank = blankStuck(input.what, thread, parentById(input.parent));
-  const stuck: StuckCase = {
-    ...blank,
-    hard: input.hard ?? blank.hard,
-    stainless: input.stainless ?? blank.stainless,
-    proudMm: input.proudMm ?? null,
-    lengthMm: input.lengthMm ?? null,
-    offsetMm: input.offsetMm ?? null,
-    face: input.face ?? blank.face,
-    drive: input.drive ?? blank.drive,
-    why: input.why ?? blank.why,
-    nearLimitC: input.nearLimitC ?? null,
-    access: input.access ?? blank.access,
-    headroomMm: input.headroomMm ?? null,
-    sideRoomMm: input.sideRoomMm ?? null,
-    through: input.through ?? false,
-    tried: input.tried ?? [],
-    rack,
-    kit: { ...UNLISTED_KIT, extractorDrillsMm: input.extractorDrillsMm ?? null },
-  };
-  const means = proposeFreeing(stuck);
-  const peels = means.some((row) => row.id === 'core-peel' && row.verdict !== 'does-not-hold');
-  if (!peels) return { means, harm: null };
-  const { start, hold = 'freehand', depthMm, projectionMm, spareShare, voidMm, boredMm, limit, trials } = input;
-  const measured =
-    input.offsetMm === undefined ? null : { mm: input.offsetMm, halfWidthMm: input.offsetDoubtMm ?? USUAL_DOUBT_MM };
-  const drilling: CoreDrilling = {
-    start: start ?? (stuck.face === 'dimple' ? 'true-centre' : 'punched'),
-    hold,
-    depthMm,
-    projectionMm,
-    spareShare,
-    voidMm,
-    boredMm,
-    limit,
-    trials,
-    measuredOffset: measured,
-  };
+  const kit = { ...UNLISTED_KIT, extractorDrillsMm: input.extractorDrillsMm ?? null };
+  const shop = { rules: { ...DEFAULT_HOUSE_RULES, kit }, rack };
+  const freeing = weighFreeing(inputsOf(input, thread), shop, { ok: false, missing: [] }, input.tried ?? []);
+  if (freeing === null) throw new CoreError('case-incomplete', 'request', ['what is stuck']);
+  const { stuck, means } = freeing;
+  const said = means.map((row) => ({ ...row, ...sayMeans(row, SAY.mm) }));
+  if (!drillsToCore(means)) return { means: said, harm: null };
+  const { depthMm, spareShare, trials } = input;
+  const drilling: CoreDrilling = { ...freeing.drilling, depthMm, spareShare, trials };
+  const measured = drilling.measuredOffset ?? null;
   const asked = harmInput(stuck, drilling);
   const harm = chanceOfHarm({ ...asked, random: seededRandom(input.seed ?? 1) });
+  const after =
+    measured && input.drilledMm !== undefined
+      ? afterStep(stuck, asked.window, input.drilledMm, measured, harm.recommendedMm)
+      : null;
   return {
-    means,
+    means: said,
     window: asked.window,
     harm,
     plan: harm.recommendedMm === null ? null : corePlan(stuck, asked.window, harm.recommendedMm, measured?.mm ?? 0),
-    afterStep:
-      measured && input.drilledMm !== undefined
-        ? afterStep(stuck, asked.window, input.drilledMm, measured, harm.recommendedMm)
-        : null,
+    afterStep: after && { ...after, words: afterStepWords(after, SAY.mm) },
   };
 }

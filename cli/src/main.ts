@@ -3,7 +3,6 @@ import { createInterface } from 'node:readline';
 import { z } from 'zod';
 import { answerLine, isTopic } from './answer.ts';
 import { headlessMarkdown } from './markdown.ts';
-import { written } from './written.ts';
 
 function help(): string {
   const topics = Object.entries(PLANNER_TOPICS).map(
@@ -44,7 +43,7 @@ async function main(args: string[]): Promise<number> {
     if (text.trim() === '') continue;
     const { reply } = answerLine(topic, text, line);
     // Wait when the reader is slower than we are, so that memory does not grow with the input.
-    if (!process.stdout.write(`${written(reply)}\n`))
+    if (!process.stdout.write(`${JSON.stringify(reply)}\n`))
       await new Promise((resolve) => process.stdout.once('drain', resolve));
   }
   return 0;

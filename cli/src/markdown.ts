@@ -1,7 +1,6 @@
 import { PLANNER_TOPICS } from '@deep-mend/contract/planner';
 import { z } from 'zod';
 import { answerLine } from './answer.ts';
-import { written } from './written.ts';
 import type { PlannerTopic } from '@deep-mend/contract/planner';
 
 /** Keeps an example reply readable: long lists are cut and say so. */
@@ -24,7 +23,7 @@ export function headlessMarkdown(): string {
   const sections = (Object.keys(PLANNER_TOPICS) as PlannerTopic[]).map((name) => {
     const topic = PLANNER_TOPICS[name];
     const schema = JSON.stringify(z.toJSONSchema(topic.input, { io: 'input' }), null, 2);
-    const reply = written(shortened(answerLine(name, JSON.stringify(topic.example), 1).reply) as object, 2);
+    const reply = JSON.stringify(shortened(answerLine(name, JSON.stringify(topic.example), 1).reply), null, 2);
     return `## ${name}
 
 ${topic.summary[0]!.toUpperCase()}${topic.summary.slice(1)}.

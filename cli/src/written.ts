@@ -1,18 +1,76 @@
-import { speak, type Proposal, type Route } from '@deep-mend/core';
+import {
+  assumedWords,
+  becauseOf,
+  leanWords,
+  mateEffectOf,
+  notesOf,
+  ownStepsOf,
+  rankWords,
+  reserveWorking,
+  soundFacts,
+  soundWorking,
+  stepOf,
+  tapDrillWords,
+  titleOf,
+  whyNothing,
+  workingOf,
+  writeWorking,
+  type Assessment,
+  type Check,
+  type Found,
+  type HoleCase,
+  type Proposal,
+  type Route,
+  type Say,
+  type TapDrill,
+  type TapDrillChoice,
+} from '@deep-mend/core';
 
-/** A route with its workings written out: a reply has to say them all, a screen only those that are asked for. */
-const writtenRoute = (route: Route) => ({
-  ...route,
-  because: route.because(),
-  workings: route.workings.map((working) => working()),
-  checks: route.checks.map((check) => ({ ...check, because: check.because(), working: check.working?.() ?? null })),
-  reserve: { ...route.reserve, working: route.reserve.working?.() ?? null },
+// A reply says everything, a screen only what is looked at: here the facts of what the core gives are written out.
+
+export const writtenDrill = <Drill extends TapDrill | null>(drill: Drill, say: Say) =>
+  drill && { ...drill, cost: tapDrillWords(drill, say) };
+
+export const writtenChoice = (choice: TapDrillChoice, say: Say) => ({
+  ...choice,
+  best: writtenDrill(choice.best, say),
+  direction: choice.direction && { ...choice.direction, because: leanWords(choice.direction.because) },
+  smaller: choice.smaller.map((drill) => writtenDrill(drill, say)),
+  larger: choice.larger.map((drill) => writtenDrill(drill, say)),
 });
 
-export const writtenProposal = (proposal: Proposal) => ({ ...proposal, routes: proposal.routes.map(writtenRoute) });
+const writtenFound = (found: Found) => (found.assumed ? { ...found, assumed: assumedWords(found.assumed) } : found);
 
-/**
- * A reply as JSON, with the lengths, loads and torques inside its sentences written out in millimetres, kN and Nm. What
- * replaces them holds no quote, so it is done once over the whole text.
- */
-export const written = (reply: object, indent?: number): string => speak(JSON.stringify(reply, null, indent), 'mm');
+export const writtenAssessment = (assessment: Assessment, hole: HoleCase) => ({
+  ...assessment,
+  threadEnd: writtenFound(assessment.threadEnd),
+  cleanUp: writtenFound(assessment.cleanUp),
+  working: [soundWorking(soundFacts(assessment, hole))],
+});
+
+const writtenCheck = (check: Check, say: Say) => ({
+  ...check,
+  title: titleOf(check),
+  because: becauseOf(check, say),
+  working: workingOf(check),
+  ...(check.remedy === undefined ? {} : { remedy: { id: check.remedy, step: stepOf(check, say) } }),
+});
+
+const writtenRoute = (route: Route, say: Say) => ({
+  ...route,
+  cut: { ...route.cut, drill: writtenDrill(route.cut.drill, say) },
+  substitutes: route.substitutes.map((drill) => writtenDrill(drill, say)),
+  because: rankWords(route.rank, say),
+  notes: notesOf(route, say),
+  ownSteps: ownStepsOf(route, say),
+  mateEffect: mateEffectOf(route, say),
+  workings: route.workings.map(writeWorking),
+  checks: route.checks.map((check) => writtenCheck(check, say)),
+  reserve: { ...route.reserve, working: reserveWorking(route.reserve) },
+});
+
+export const writtenProposal = ({ hole, assessment, routes, notOffered }: Proposal, say: Say) => ({
+  assessment: writtenAssessment(assessment, hole),
+  routes: routes.map((route) => writtenRoute(route, say)),
+  notOffered: notOffered.map((method) => ({ method, because: whyNothing(method, hole) })),
+});

@@ -3,20 +3,19 @@ import {
   Actor,
   AssetDetail,
   AssetSummary,
-  HoleDetail,
   HoleQuery,
   HoleSummary,
   ListQuery,
   MendQuery,
   MoveReading,
   NewAsset,
-  NewEvent,
   NewFace,
   NewHole,
   NewPlan,
   page,
   ShopSettings,
 } from './schemas.ts';
+import { HoleDetail, HoleWritten, liftNewEvent, NewEvent } from './events.ts';
 
 export interface Endpoint {
   method: 'get' | 'post' | 'put';
@@ -25,7 +24,9 @@ export interface Endpoint {
   query?: z.ZodType;
   body?: z.ZodType;
   reply: z.ZodType;
-  /** Needs an Idempotency-Key: a repeated call records once and answers the same. */
+  /** Brings the body of an older client up to this build, before it is parsed. */
+  lift?: (body: unknown) => unknown;
+  /** Needs an Idempotency-Key: a repeated call records once. What bears an event’s id needs none: the id is the key. */
   once?: boolean;
   /** Needs If-Match with the revision that the person saw. */
   ifMatch?: 'always' | 'for-choices';
@@ -73,8 +74,7 @@ export const ENDPOINTS = {
     path: '/holes',
     summary: 'Add a hole, with or without a mend',
     body: NewHole,
-    reply: HoleDetail,
-    once: true,
+    reply: HoleWritten,
   },
   readHole: { method: 'get', path: '/holes/:id', summary: 'A hole with its events', reply: HoleDetail },
   appendEvent: {
@@ -82,8 +82,8 @@ export const ENDPOINTS = {
     path: '/holes/:id/events',
     summary: 'Record a reading, a choice, a result, a closing',
     body: NewEvent,
-    reply: HoleDetail,
-    once: true,
+    lift: liftNewEvent,
+    reply: HoleWritten,
     ifMatch: 'for-choices',
   },
   moveReading: {
@@ -91,16 +91,15 @@ export const ENDPOINTS = {
     path: '/holes/:id/moves',
     summary: 'Move a reading to the hole it belongs to',
     body: MoveReading,
-    reply: HoleDetail,
-    once: true,
+    reply: HoleWritten,
+    ifMatch: 'for-choices',
   },
   freezePlan: {
     method: 'post',
     path: '/holes/:id/plans',
     summary: 'Freeze a route as the plan; the server computes it again',
     body: NewPlan,
-    reply: HoleDetail,
-    once: true,
+    reply: HoleWritten,
     ifMatch: 'always',
   },
   listMends: {

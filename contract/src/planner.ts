@@ -1,22 +1,8 @@
-import {
-  ACCESSES,
-  BREAK_FACES,
-  DRILL_SETS,
-  EARLIER_REPAIRS,
-  FASTENER_CLASS_NAMES,
-  HOLDS,
-  MADE_IN,
-  MEANS_IDS,
-  METHOD_IDS,
-  PARENTS,
-  RANKING_RULES,
-  STARTS,
-} from '@deep-mend/core';
+import { DRILL_SETS, FASTENER_CLASS_NAMES, MADE_IN, MEANS_IDS, PARENTS, RANKING_RULES, WAY_IDS } from '@deep-mend/core';
 import { z } from 'zod';
+import { oneOf } from './basics.ts';
+import { freeFields, holeFields, jointFields, Length, mm } from './requestFields.ts';
 
-const oneOf = <T extends { id: string }>(rows: readonly T[]) =>
-  z.enum(rows.map((row) => row.id) as [T['id'], ...T['id'][]]);
-const mm = z.number().finite().positive().max(10_000);
 const ThreadText = z
   .string()
   .min(1)
@@ -63,58 +49,23 @@ const EXTERNAL_CLASSES = [
   'gauge',
 ] as const;
 
-const Length = z
-  .union([mm, z.strictObject({ mm: z.number().min(0).max(10_000), halfWidthMm: z.number().min(0).max(100) })])
-  .describe('millimetres, or { mm, halfWidthMm } with the 95 % half-width of the reading');
-
-/** A hole and its joint, as far as it is known: what is left out is unknown. */
+/**
+ * A hole and its joint, as far as it is known: what is left out is unknown. Choices and readings come from their tables;
+ * what stands here is the rest: what is always needed, and readings that belong together.
+ */
 const Hole = z.strictObject({
   thread: ThreadText,
   parent: oneOf(PARENTS),
-  parentTensileMpa: z.number().min(10).max(3000).optional(),
   kind: z.enum(['through', 'blind']),
+  ...holeFields,
   depth: Length.describe('thickness, or depth to the shoulder'),
-  damageTo: Length.optional().describe('where sound thread begins; left out with strippedThroughout'),
-  strippedThroughout: z.boolean().optional(),
   bore: z.strictObject({ aMm: mm, bMm: mm, halfWidthMm: z.number().min(0).max(10) }).optional(),
   boreOffset: z
     .strictObject({ alongMm: z.number().min(0), acrossMm: z.number().min(0), halfWidthMm: z.number().min(0) })
     .optional(),
-  axis: z.enum(['true', 'own']).optional(),
-  edge: Length.optional().describe('axis to the nearest edge or void'),
-  edgeName: z.string().max(60).optional(),
-  floor: Length.optional(),
-  floorName: z.string().max(60).optional(),
-  leanPer50: Length.optional(),
-  crack: z.enum(['none', 'near', 'reaches']).optional(),
-  stuck: z.enum(['none', 'screw', 'stud', 'plug', 'dowel', 'tap', 'extractor', 'coil']).optional(),
-  earlierRepair: oneOf(EARLIER_REPAIRS).optional(),
   earlierCutMm: mm.optional(),
-  failed: z.strictObject({ method: z.enum(METHOD_IDS), causePresent: z.boolean() }).optional(),
-  duty: z.enum(['ordinary', 'leak-or-damage', 'can-hurt', 'under-code']).optional(),
-  joint: z
-    .strictObject({
-      fastenerClass: oneOf(FASTENER_CLASS_NAMES).optional(),
-      screwReach: Length.optional(),
-      mateHole: Length.optional(),
-      mateMayBeOpened: z.boolean().optional(),
-      torqueNm: z
-        .number()
-        .positive()
-        .max(5000)
-        .optional()
-        .describe('wanted preload by torque; left out: the screw breaks first'),
-      friction: z.enum(['dry', 'oiled', 'anti-seize', 'unknown']).optional(),
-      load: z.enum(['static', 'pulsating']).optional(),
-      serviceC: z.number().min(-100).max(1000).optional(),
-      sealing: z.enum(['none', 'oil', 'water', 'pressure']).optional(),
-      undone: z.enum(['rarely', 'often']).optional(),
-      backReached: z.boolean().optional(),
-      endRoom: Length.optional(),
-      grip: Length.optional(),
-      appearance: z.boolean().optional(),
-    })
-    .optional(),
+  failed: z.strictObject({ method: z.enum(WAY_IDS), causePresent: z.boolean() }).optional(),
+  joint: z.strictObject(jointFields).optional(),
   ranking: oneOf(RANKING_RULES).optional(),
   sets: Sets,
 });
@@ -221,16 +172,10 @@ export const PLANNER_TOPICS = {
       thread: ThreadText,
       parent: oneOf(PARENTS),
       what: z.enum(['screw', 'stud', 'plug', 'dowel', 'tap', 'extractor', 'coil']),
-      hard: z.boolean().optional().describe('default: taps and extractors are'),
-      stainless: z.boolean().optional(),
+      ...freeFields,
       proudMm: z.number().min(-500).max(500).optional().describe('above the face; below it negative'),
-      drive: z.enum(['none', 'damaged', 'good']).optional(),
-      why: z.enum(['rust', 'galled', 'locker', 'bottomed', 'cross-threaded', 'peened', 'unknown']).optional(),
-      nearLimitC: z.number().min(0).max(1000).optional(),
       through: z.boolean().optional(),
       lengthMm: mm.optional().describe('of what is stuck, from the break to its far end'),
-      face: oneOf(BREAK_FACES).optional(),
-      access: oneOf(ACCESSES).optional(),
       headroomMm: mm.optional(),
       sideRoomMm: mm.optional(),
       tried: z
@@ -250,9 +195,6 @@ export const PLANNER_TOPICS = {
         .describe('measured after the first step: it takes the place of the guess'),
       offsetDoubtMm: mm.optional().describe('half-width of that, default 0.1'),
       drilledMm: mm.optional().describe('drilled so far'),
-      limit: z.enum(['nominal', 'class']).optional(),
-      start: oneOf(STARTS).optional(),
-      hold: oneOf(HOLDS).optional(),
       depthMm: mm.optional(),
       projectionMm: mm.optional(),
       spareShare: z.number().min(0).max(1).optional(),

@@ -1,41 +1,15 @@
 import {
-  ACCESSES,
-  BREAK_FACES,
   DRILL_SETS,
   DRILLING_SET_UPS,
-  DRIVES,
-  EARLIER_REPAIRS,
-  HOLDS,
-  INSTRUMENTS,
-  MEANS_IDS,
-  METHOD_IDS,
-  QUANTITIES,
+  MEND_STATIONS,
   RANKING_RULES,
   RANKING_WEIGHTS,
-  STARTS,
   UNLISTED_KIT,
   USUAL_DRILLING,
   USUAL_RATES,
 } from '@deep-mend/core';
 import { z } from 'zod';
-
-const oneOf = <T extends { id: string }>(rows: readonly T[]) =>
-  z.enum(rows.map((row) => row.id) as [T['id'], ...T['id'][]]);
-
-export const Id = z
-  .uuid()
-  .meta({ id: 'Id', description: 'UUID, made by the client (v7), so that work can start offline' });
-// The database stores no zero bytes, and nobody types control characters into a name.
-const NO_CONTROLS = /^[^\p{Cc}]*$/u;
-const plainText = () => z.string().regex(NO_CONTROLS, 'no control characters');
-export const Name = plainText().trim().min(1).max(120);
-export const Note = z
-  .string()
-  .max(2000)
-  .regex(/^[^\u0000]*$/, 'no zero bytes');
-export const Reason = plainText().trim().min(1).max(500);
-const Moment = z.iso.datetime();
-const Millimetres = z.number().finite().min(0).max(10_000);
+import { Id, Moment, Name, Note, oneOf, plainText, Reason } from './basics.ts';
 
 const DrillMm = z.number().finite().min(0.2).max(100);
 
@@ -74,6 +48,17 @@ export const HouseRulesSchema = z
       .default({ ...UNLISTED_KIT }),
   })
   .meta({ id: 'HouseRules' });
+
+/** The drills of a shop as a proposal reads them. */
+export const RackSchema = z.strictObject({
+  setIds: z.array(oneOf(DRILL_SETS)),
+  missingIds: z.array(z.string().max(20)),
+  singles: z.array(z.strictObject({ id: z.string(), diameterMm: DrillMm })).exactOptional(),
+  worn: z.array(z.strictObject({ id: z.string(), cutsMm: DrillMm })).exactOptional(),
+  drilling: z
+    .strictObject({ setUp: oneOf(DRILLING_SET_UPS), measuredOversizeMm: z.number().nullable() })
+    .exactOptional(),
+});
 
 export const ShopSettings = z
   .strictObject({
@@ -122,111 +107,6 @@ export type NewAsset = z.infer<typeof NewAsset>;
 export type NewFace = z.infer<typeof NewFace>;
 export type NewHole = z.infer<typeof NewHole>;
 
-const choice = <F extends string, V extends z.ZodType>(field: F, value: V) =>
-  z.strictObject({ field: z.literal(field), value });
-export const ChoicePayload = z.discriminatedUnion('field', [
-  choice('threadId', z.string().max(40)),
-  choice('parentId', z.string().max(60)),
-  choice('parentTensileMpa', z.number().min(10).max(3000).nullable()),
-  choice('kind', z.enum(['through', 'blind'])),
-  choice('strippedThroughout', z.boolean()),
-  choice('edgeName', plainText().max(60)),
-  choice('fastenerClassId', z.string().max(20).nullable()),
-  choice('demandMode', z.enum(['fastener-first', 'preload'])),
-  choice('torqueNm', z.number().positive().max(5000).nullable()),
-  choice('friction', z.enum(['dry', 'oiled', 'anti-seize', 'unknown'])),
-  choice('load', z.enum(['static', 'pulsating'])),
-  choice('duty', z.enum(['ordinary', 'leak-or-damage', 'can-hurt', 'under-code'])),
-  choice('axis', z.enum(['true', 'own'])),
-  choice('edge2Name', plainText().max(60)),
-  choice('floorName', plainText().max(60)),
-  choice('crack', z.enum(['none', 'near', 'reaches'])),
-  choice('stuck', z.enum(['none', 'screw', 'stud', 'plug', 'dowel', 'tap', 'extractor', 'coil'])),
-  choice('earlierRepair', oneOf(EARLIER_REPAIRS).nullable()),
-  choice('failedMethod', z.enum(METHOD_IDS).nullable()),
-  choice('failedCausePresent', z.boolean()),
-  choice('mateMayBeOpened', z.boolean()),
-  choice('serviceC', z.number().min(-100).max(1000).nullable()),
-  choice('sealing', z.enum(['none', 'oil', 'water', 'pressure'])),
-  choice('undone', z.enum(['rarely', 'often'])),
-  choice('backReached', z.boolean()),
-  choice('appearance', z.boolean()),
-  choice('stuckDrive', z.enum(['none', 'damaged', 'good'])),
-  choice('stuckWhy', z.enum(['rust', 'galled', 'locker', 'bottomed', 'cross-threaded', 'peened', 'unknown'])),
-  choice('stuckHard', z.boolean()),
-  choice('stuckStainless', z.boolean()),
-  choice('nearLimitC', z.number().min(0).max(1000).nullable()),
-  choice('coreStart', oneOf(STARTS)),
-  choice('coreHold', oneOf(HOLDS)),
-  choice('coreLimit', z.enum(['nominal', 'class'])),
-  choice('stuckFace', oneOf(BREAK_FACES)),
-  choice('access', oneOf(ACCESSES)),
-  choice('drive', oneOf(DRIVES).nullable()),
-]);
-
-export const ReadingPayloadSchema = z.strictObject({
-  quantity: oneOf(QUANTITIES),
-  text: plainText().min(1).max(40),
-  notation: z.enum(['mm', 'in', 'thou', 'number', 'letter']),
-  mm: Millimetres,
-  halfWidthMm: Millimetres,
-  instrument: oneOf(INSTRUMENTS),
-  movedFrom: z.strictObject({ holeId: Id, readingId: Id }).optional(),
-});
-
-export const ResultPayload = z.strictObject({
-  mendId: Id,
-  planId: Id,
-  results: z
-    .array(
-      z.strictObject({
-        id: z.enum(['bore', 'full-thread', 'set-down', 'gauge', 'square']),
-        mm: Millimetres.optional(),
-        passed: z.boolean().optional(),
-      }),
-    )
-    .max(20),
-  note: Note,
-});
-
-const base = { id: Id, happenedAt: Moment };
-const newEvent = <K extends string, P extends z.ZodType>(kind: K, payload: P) =>
-  z.strictObject({ ...base, kind: z.literal(kind), payload });
-
-/** What a client may append to a hole. Plans are frozen and readings moved by their own endpoints. */
-export const NewEvent = z
-  .discriminatedUnion('kind', [
-    newEvent('choice', ChoicePayload),
-    newEvent('reading', ReadingPayloadSchema.omit({ movedFrom: true })),
-    newEvent('reading-struck', z.strictObject({ readingId: Id, reason: Reason })),
-    newEvent('filed', z.strictObject({ name: Name, faceId: Id })),
-    newEvent('mend-opened', z.strictObject({ mendId: Id, what: Note })),
-    newEvent(
-      'attempt',
-      z.strictObject({
-        mendId: Id,
-        means: z.enum(MEANS_IDS),
-        outcome: z.enum(['freed', 'moved', 'nothing', 'worse']),
-        note: Note,
-      }),
-    ),
-    newEvent('result', ResultPayload),
-    newEvent(
-      'mend-closed',
-      z.strictObject({
-        mendId: Id,
-        outcome: z.enum(['mended', 'given-up', 'sent-out']),
-        note: Note,
-        secondSignedBy: Id.nullable(),
-      }),
-    ),
-  ])
-  .meta({ id: 'NewEvent' });
-export type NewEvent = z.infer<typeof NewEvent>;
-
-/** Kinds that never conflict: two people may add readings at once. All others need If-Match. */
-export const APPEND_ONLY_KINDS: readonly NewEvent['kind'][] = ['reading', 'reading-struck', 'attempt'];
-
 export const NewPlan = z
   .strictObject({ id: Id, mendId: Id, routeId: z.string().max(80), digest: z.string().length(64), happenedAt: Moment })
   .meta({ id: 'NewPlan', description: 'digest: SHA-256 of the numbers that the person saw' });
@@ -265,7 +145,7 @@ export const HoleSummary = z
     generation: z.number().int(),
     repairs: z.number().int(),
     openMendId: Id.nullable(),
-    station: z.enum(['measure', 'free', 'decide', 'prepare', 'prove']).nullable(),
+    station: z.enum(MEND_STATIONS).nullable(),
     what: z.string().nullable(),
     lastOutcome: z.enum(['mended', 'given-up', 'sent-out']).nullable(),
     updatedAt: Moment,
@@ -295,29 +175,6 @@ export const AssetDetail = z
   })
   .meta({ id: 'AssetDetail' });
 export type AssetDetail = z.infer<typeof AssetDetail>;
-
-export const StoredEvent = z
-  .strictObject({
-    id: Id,
-    seq: z.number().int(),
-    kind: z.string(),
-    payload: z.record(z.string(), z.unknown()),
-    happenedAt: Moment,
-    recordedAt: Moment,
-    actor: z.string(),
-  })
-  .meta({ id: 'StoredEvent' });
-
-/** A hole with its whole life; its revision is also the ETag. The client folds the events with the same core. */
-export const HoleDetail = z
-  .strictObject({
-    id: Id,
-    revision: z.number().int(),
-    place: z.strictObject({ assetId: Id, assetName: z.string(), faceId: Id, faceName: z.string() }).nullable(),
-    events: z.array(StoredEvent),
-  })
-  .meta({ id: 'HoleDetail' });
-export type HoleDetail = z.infer<typeof HoleDetail>;
 
 export const page = <T extends z.ZodType>(item: T) =>
   z.strictObject({ items: z.array(item), next: z.string().nullable() });

@@ -1,20 +1,92 @@
+import { assess, type Assessment } from './judge/damage/index.ts';
+import {
+  caseFromInputs,
+  type CaseInputs,
+  type HoleCase,
+  type MissingInput,
+  type ShopRules,
+} from './judge/hole/index.ts';
+import {
+  drillingFromInputs,
+  proposeFreeing,
+  spareShare,
+  stuckFromInputs,
+  type CoreDrilling,
+  type Means,
+  type StuckCase,
+} from './plan/freeing/index.ts';
+import { proposeRoutes, type Proposal } from './plan/routes/index.ts';
+
 /**
- * The stages in the order in which data passes through them. Read this file first.
+ * The stages in the order in which data passes through them. Read this file first. Browser, server and planner call what it
+ * exports; a stage gets what the one before made, it does not make it again.
  *
- *   readings and choices (record/history)
- *     -> identify         which thread it is, from poor evidence (when nobody knows)
- *     -> caseFromInputs   what is known, as one case; or what is missing
- *     -> assess           what the readings say about the hole
- *     -> proposeRoutes    every way of mending it, judged and ranked (ruled-out ones too)
- *     -> freezePlan       the route chosen, with its numbers; never moves
- *     -> writeWorkCard    the steps at the machine
- *     -> compareResult    what was found against what was planned
+ *   events                                        observed and chosen (record/events)
+ *     -> foldHole        the hole's file          record/history
+ *     -> inputsOf        choices and readings     record/history
+ *     -> identify        which thread it is, from poor evidence (when nobody knows)
+ *     -> caseFromInputs  what is known, as one case; or what is missing
+ *     -> assess          what the readings say about the hole
+ *     -> proposeFreeing  what to try first, while something is stuck in it; its attempts are readings again
+ *     -> proposeRoutes   every way of mending it, judged and ranked (ruled-out ones too)
+ *     -> freezePlan      the route chosen, with its numbers and words; never moves
+ *     -> writeWorkCard   the steps at the machine (frozen with the plan)
+ *     -> compareResult   what was found against what was planned
  *   -> a result may be a new reading, and the hole's next generation
  */
-export { caseFromInputs, foldHole, inputsOf } from './record/history/index.ts';
 export { identify } from './judge/identify/index.ts';
-export { assess } from './judge/damage/index.ts';
-export { proposeRoutes } from './plan/routes/index.ts';
+export { foldHole, inputsOf, mayCut, stationOf } from './record/history/index.ts';
 export { freezePlan } from './plan/freeze/index.ts';
 export { writeWorkCard } from './plan/workcard/index.ts';
 export { compareResult } from './record/results/index.ts';
+
+/** A case and what the readings say of it. */
+export interface Judged {
+  hole: HoleCase;
+  assessment: Assessment;
+}
+
+/** What a hole's inputs come to: a case with its proposal, or what is still missing for one. */
+export type Weighed = ({ ok: true; proposal: Proposal } & Judged) | { ok: false; missing: MissingInput[] };
+
+/** Every way of mending one case. @example weighCase(blankCase({ thread: threadById('M8x1.25'), parent: parentById('grey-iron'), kind: 'through', depth: { mm: 20, halfWidthMm: 0 }, damageTo: { mm: 9, halfWidthMm: 0 } })).routes[0].method // 'wire-coil' */
+export const weighCase = (hole: HoleCase): Proposal => proposeRoutes(hole, assess(hole));
+
+/** From inputs to every way of mending, or to what is missing. */
+export function weigh(inputs: CaseInputs, shop: ShopRules): Weighed {
+  const built = caseFromInputs(inputs, shop);
+  if (!built.ok) return built;
+  const proposal = weighCase(built.hole);
+  return { ok: true, hole: built.hole, assessment: proposal.assessment, proposal };
+}
+
+/** What sticks in a hole, how it would be drilled, and the means of freeing it in order of least harm. */
+export interface Freeing {
+  stuck: StuckCase;
+  drilling: CoreDrilling;
+  means: Means[];
+}
+
+/**
+ * The loop of freeing, from the same inputs: null while nothing is stuck, or while thread or parent are not known. The
+ * thread that the joint can spare comes from the way that keeps the old thread, where a case stands.
+ */
+export function weighFreeing(
+  inputs: CaseInputs,
+  shop: ShopRules,
+  weighed: Weighed,
+  tried: StuckCase['tried'] = [],
+): Freeing | null {
+  const stuck = stuckFromInputs(inputs, shop, tried);
+  if (stuck === null) return null;
+  return { stuck, drilling: drillingOf(inputs, weighed), means: proposeFreeing(stuck) };
+}
+
+/** How a stuck thing would be drilled, with the thread that the joint can spare where a case stands. */
+export function drillingOf(inputs: CaseInputs, weighed: Weighed): CoreDrilling {
+  const kept = weighed.ok ? weighed.proposal.routes.find((route) => route.method === 'clean-up') : undefined;
+  return {
+    ...drillingFromInputs(inputs),
+    ...(kept?.balanceEngagementMm ? { spareShare: spareShare(kept.engagementMm, kept.balanceEngagementMm) } : {}),
+  };
+}

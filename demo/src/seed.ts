@@ -1,16 +1,14 @@
-import type { Actor, AssetSummary, HoleDetail, Page, ShopSettings } from '@deep-mend/contract';
+import type { Actor, AssetSummary, HoleWritten, Page, ShopSettings } from '@deep-mend/contract';
 import {
-  caseFromInputs,
   foldHole,
   inputsOf,
   parseLength,
-  proposeRoutes,
-  QUANTITIES,
+  quantityRow,
   INSTRUMENTS,
   routeDigest,
   shopRulesOf,
+  weigh,
   type Expectation,
-  type HoleEvent,
   type QuantityId,
 } from '@deep-mend/core';
 import { v7 } from 'uuid';
@@ -41,13 +39,15 @@ const actorId = (name: string) => actors.find((actor) => actor.name === name)!.i
 /** A hole while its events are added one after the other, a few minutes apart. */
 class Story {
   readonly id: string;
-  private detail: HoleDetail;
+  private revision: number;
+  private readonly events: HoleWritten['events'];
   private at: number;
   by: DemoMend['by'] = 'Mechanic A';
 
-  constructor(detail: HoleDetail, daysAgo: number) {
-    this.id = detail.id;
-    this.detail = detail;
+  constructor(made: HoleWritten, daysAgo: number) {
+    this.id = made.id;
+    this.revision = made.revision;
+    this.events = made.events;
     this.at = Date.now() - daysAgo * 86_400_000;
   }
 
@@ -59,37 +59,35 @@ class Story {
     this.at = Math.min(this.at + 4 * 60_000, Date.now());
     return {
       happenedAt: new Date(this.at).toISOString(),
-      headers: { 'If-Match': `"${this.detail.revision}"`, 'X-Actor': actorId(this.by) },
+      headers: { 'If-Match': `"${this.revision}"`, 'X-Actor': actorId(this.by) },
     };
   }
 
   async append(kind: string, payload: object): Promise<void> {
     const { happenedAt, headers } = this.next();
-    this.detail = await call<HoleDetail>(
-      'POST',
-      `/holes/${this.id}/events`,
-      { id: v7(), kind, payload, happenedAt },
-      headers,
+    this.take(
+      await call<HoleWritten>('POST', `/holes/${this.id}/events`, { id: v7(), kind, payload, happenedAt }, headers),
     );
   }
 
+  private take({ revision, events }: HoleWritten): void {
+    this.revision = revision;
+    this.events.push(...events);
+  }
+
   get file() {
-    return foldHole(this.detail.events as unknown as HoleEvent[]);
+    return foldHole(this.events);
   }
 
   /** Freezes the first route that stands and returns its plan's id and what it expects. */
   async plan(mendId: string): Promise<{ planId: string; expectations: Expectation[] }> {
-    const built = caseFromInputs(inputsOf(this.file), shopRulesOf(settings));
-    if (!built.ok) throw new Error(`demo hole lacks ${built.missing.join()}`);
-    const route = proposeRoutes(built.hole).routes[0]!;
+    const weighed = weigh(inputsOf(this.file), shopRulesOf(settings));
+    if (!weighed.ok) throw new Error(`demo hole lacks ${weighed.missing.join()}`);
+    const route = weighed.proposal.routes[0]!;
     const { happenedAt, headers } = this.next();
     const planId = v7();
-    this.detail = await call<HoleDetail>(
-      'POST',
-      `/holes/${this.id}/plans`,
-      { id: planId, mendId, routeId: route.id, digest: routeDigest(route), happenedAt },
-      headers,
-    );
+    const body = { id: planId, mendId, routeId: route.id, digest: routeDigest(route), happenedAt };
+    this.take(await call<HoleWritten>('POST', `/holes/${this.id}/plans`, body, headers));
     return { planId, expectations: this.file.mends.at(-1)!.plan!.expectations };
   }
 }
@@ -98,7 +96,7 @@ async function readings(story: Story, rows: DemoMend['readings']): Promise<void>
   for (const [quantity, text] of Object.entries(rows) as [QuantityId, string][]) {
     const parsed = parseLength(text, { bareUnit: 'mm' });
     if (!parsed.ok) throw new Error(`demo reading ${text}`);
-    const { usual } = QUANTITIES.find((row) => row.id === quantity)!;
+    const { usual } = quantityRow(quantity);
     const { halfWidthMm } = INSTRUMENTS.find((row) => row.id === usual)!;
     await story.append('reading', {
       quantity,
@@ -145,7 +143,7 @@ async function seedHole(face: DemoFace, faceId: string, hole: DemoFace['holes'][
     happenedAt: new Date(Date.now() - daysAgo * 86_400_000).toISOString(),
   };
   const story = new Story(
-    await call<HoleDetail>('POST', '/holes', body, { 'X-Actor': actorId(first?.by ?? 'Mechanic A') }),
+    await call<HoleWritten>('POST', '/holes', body, { 'X-Actor': actorId(first?.by ?? 'Mechanic A') }),
     daysAgo,
   );
   if (!first) return story.append('choice', { field: 'threadId', value: face.threadId });

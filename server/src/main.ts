@@ -6,6 +6,7 @@ import { readConfig } from './platform/config.ts';
 import { connect } from './store/connect.ts';
 import { ensureShop } from './store/firstRows.ts';
 import { migrate } from './store/migrate.ts';
+import { forgetOldKeys } from './usecases/once.ts';
 
 /** Wires everything, listens, and stops gracefully: no new requests, the running ones end, then the pool closes. */
 async function main(): Promise<void> {
@@ -14,6 +15,7 @@ async function main(): Promise<void> {
   const sequelize = connect(config.databaseUrl);
   await migrate(sequelize);
   const { shopId, defaultActorId } = await ensureShop();
+  await forgetOldKeys(new Date());
   const app = createApp({
     sequelize,
     shopId,

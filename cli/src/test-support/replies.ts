@@ -1,6 +1,8 @@
 import { PLANNER_TOPICS, type PlannerTopic } from '@deep-mend/contract/planner';
 import {
   afterStep,
+  afterStepWords,
+  boreWords,
   blankStuck,
   coreWindow,
   DEFAULT_HOUSE_RULES,
@@ -8,29 +10,33 @@ import {
   judgeBore,
   parentById,
   proposeFreeing,
-  proposeRoutes,
   QUICK_EXAMPLES,
   quickAnswer,
-  speak,
+  SAY,
+  sayMeans,
+  sayStep,
   threadById,
+  weighCase,
   writeWorkCard,
+  type QuickAnswer,
   type StuckCase,
   type UnitSystem,
 } from '@deep-mend/core';
 import { GOLDEN_CASES } from '../../../core/src/test-support/goldenCases.ts';
 import { answerLine } from '../answer.ts';
-import { writtenProposal } from '../written.ts';
-
-const spoken = (value: unknown, units: UnitSystem): unknown => JSON.parse(speak(JSON.stringify(value), units));
+import { writtenChoice, writtenProposal } from '../written.ts';
 
 /** Every golden case: its whole proposal as the planner replies it, and the work card of each way that stands. */
 function proposals(units: UnitSystem): Record<string, unknown> {
   return Object.fromEntries(
     Object.entries(GOLDEN_CASES).map(([label, hole]) => {
-      const proposal = proposeRoutes(hole);
+      const say = SAY[units];
+      const proposal = weighCase(hole);
       const standing = proposal.routes.filter((route) => route.verdict !== 'does-not-hold');
-      const cards = Object.fromEntries(standing.map((route) => [route.id, writeWorkCard(hole, route)]));
-      return [label, spoken({ ...writtenProposal(proposal), cards }, units)];
+      const cards = Object.fromEntries(
+        standing.map((route) => [route.id, writeWorkCard(hole, route).map((step) => sayStep(step, say))]),
+      );
+      return [label, { ...writtenProposal(proposal, say), cards }];
     }),
   );
 }
@@ -67,7 +73,10 @@ function means(units: UnitSystem): Record<string, unknown> {
     PARENTS.flatMap((parent) =>
       Object.entries(STUCK_CHANGES).map(([label, change]): [string, unknown] => {
         const blank = blankStuck(what, threadById(THREADS[index % THREADS.length]!), parentById(parent));
-        return [`${what} in ${parent}, ${label}`, spoken(proposeFreeing({ ...blank, ...change }), units)];
+        return [
+          `${what} in ${parent}, ${label}`,
+          proposeFreeing({ ...blank, ...change }).map((row) => sayMeans(row, SAY[units])),
+        ];
       }),
     ),
   );
@@ -85,9 +94,10 @@ const AFTER_STEPS = [
 function afterSteps(units: UnitSystem): unknown {
   const stuck = blankStuck('stud', threadById('M10x1.5'), parentById('grey-iron'));
   const window = coreWindow(stuck.thread, 'nominal');
-  return AFTER_STEPS.map(({ drilledMm, offMm }) =>
-    spoken(afterStep(stuck, window, drilledMm, { mm: offMm, halfWidthMm: 0.05 }), units),
-  );
+  return AFTER_STEPS.map(({ drilledMm, offMm }) => {
+    const after = afterStep(stuck, window, drilledMm, { mm: offMm, halfWidthMm: 0.05 });
+    return { ...after, words: afterStepWords(after, SAY[units]) };
+  });
 }
 
 const QUESTIONS = [
@@ -107,22 +117,31 @@ const QUESTIONS = [
   'depth 1/2 3/8-16',
 ];
 
+/** What a card prints of its drills is written at the screen; the rest of a card is words already. */
+function written(answer: QuickAnswer, units: UnitSystem): unknown {
+  if (answer.kind === 'compare-threads') return { ...answer, pair: answer.pair.map((half) => written(half, units)) };
+  return answer.kind === 'thread' ? { ...answer, tapDrill: writtenChoice(answer.tapDrill, SAY[units]) } : answer;
+}
+
 function answers(units: UnitSystem): Record<string, unknown> {
-  const shop = { bareUnit: units, rack: FULL_RACK, rules: DEFAULT_HOUSE_RULES };
-  return Object.fromEntries(QUESTIONS.map((text) => [text, spoken(quickAnswer(text, shop), units)]));
+  const shop = { units, rack: FULL_RACK, rules: DEFAULT_HOUSE_RULES };
+  return Object.fromEntries(QUESTIONS.map((text) => [text, written(quickAnswer(text, shop), units)]));
 }
 
 /** The planner's reply to the example of each topic: it speaks millimetres. */
 function topics(): Record<string, unknown> {
   const names = Object.keys(PLANNER_TOPICS) as PlannerTopic[];
   return Object.fromEntries(
-    names.map((name) => [name, spoken(answerLine(name, JSON.stringify(PLANNER_TOPICS[name].example), 1).reply, 'mm')]),
+    names.map((name) => [name, answerLine(name, JSON.stringify(PLANNER_TOPICS[name].example), 1).reply]),
   );
 }
 
 function bores(units: UnitSystem): unknown {
   const thread = threadById('M10x1.5');
-  return [8, 8.3, 8.5, 8.8, 9.1, 9.5, 10].map((mm) => spoken(judgeBore(thread, mm, mm > 9), units));
+  return [8, 8.3, 8.5, 8.8, 9.1, 9.5, 10].map((mm) => {
+    const judged = judgeBore(thread, mm, mm > 9);
+    return { ...judged, because: boreWords(judged, SAY[units]) };
+  });
 }
 
 /** Everything that the core says of the golden cases, in one system of units: what later builds are held against. */

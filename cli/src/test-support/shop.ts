@@ -1,32 +1,25 @@
-import { foldHole, formatLength, speak, type FrozenPlan, type HoleEvent, type UnitSystem } from '@deep-mend/core';
+import { foldHole, readStored, type FrozenPlan, type StoredEvent, type UnitSystem } from '@deep-mend/core';
 
 interface Rows {
   settings: object;
-  events: (HoleEvent & { holeId: string })[];
+  events: (StoredEvent & { holeId: string })[];
   plans: object[];
 }
 
 /** A frozen plan's card as it is printed. */
-function printedCard({ title, verdict, steps }: FrozenPlan, units: UnitSystem) {
-  return {
-    title,
-    verdict,
-    steps: steps.map(({ title: head, what, number, caution }) => ({
-      title: head,
-      what: speak(what, units),
-      number:
-        number === null
-          ? null
-          : 'text' in number
-            ? `${number.label}: ${number.text}`
-            : `${number.label}: ${formatLength(number.valueMm, units, units === 'mm' ? 1 : 3)} ${units}`,
-      caution,
-    })),
-  };
-}
+const printedCard = ({ title, verdict, said }: FrozenPlan, units: UnitSystem) => ({
+  title,
+  verdict,
+  steps: said[units].steps.map(({ title: head, what, number, caution }) => ({
+    title: head,
+    what,
+    number: number && `${number.label}: ${number.main} ${number.unit}`.trim(),
+    caution,
+  })),
+});
 
 /** What a later fold must give of one hole. */
-function folded(events: HoleEvent[]) {
+function folded(events: StoredEvent[]) {
   const { revision, name, choices, live, readings, generations, mends } = foldHole(events);
   return {
     revision,
@@ -51,9 +44,9 @@ function folded(events: HoleEvent[]) {
 
 /** A whole demo shop as this engine recorded it, with what it folds to and the cards that it prints. */
 export function recordedShop({ settings, events, plans }: Rows): object {
-  const holes = new Map<string, HoleEvent[]>();
+  const holes = new Map<string, StoredEvent[]>();
   for (const { holeId, ...event } of JSON.parse(JSON.stringify(events)) as Rows['events']) {
-    holes.set(holeId, [...(holes.get(holeId) ?? []), event as HoleEvent]);
+    holes.set(holeId, [...(holes.get(holeId) ?? []), event]);
   }
   return {
     settings,
@@ -62,17 +55,12 @@ export function recordedShop({ settings, events, plans }: Rows): object {
       id,
       events: own,
       folded: folded(own),
-      cards: own.flatMap((event) =>
-        event.kind === 'plan-frozen'
-          ? [
-              {
-                planId: event.payload.planId,
-                mm: printedCard(event.payload.plan, 'mm'),
-                in: printedCard(event.payload.plan, 'in'),
-              },
-            ]
-          : [],
-      ),
+      cards: own.flatMap((stored) => {
+        const event = readStored(stored);
+        if (event.kind !== 'plan-frozen') return [];
+        const { planId, plan } = event.payload;
+        return [{ planId, mm: printedCard(plan, 'mm'), in: printedCard(plan, 'in') }];
+      }),
     })),
   };
 }

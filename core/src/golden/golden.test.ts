@@ -1,8 +1,11 @@
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { planNumbers } from '../plan/freeze/index.ts';
-import { METHOD_IDS, proposeRoutes, type Route } from '../plan/routes/index.ts';
+import { SAY } from '../basis/units/index.ts';
+import { WAY_IDS } from '../facts/ways/index.ts';
+import { becauseOf, type Route } from '../plan/routes/index.ts';
 import { GOLDEN_CASES } from '../test-support/goldenCases.ts';
+import { weighCase } from '../pipeline.ts';
 
 // Whole proposals against a file: no number moves in silence. To change it on purpose run the test with
 // UPDATE_GOLDEN=1, read the difference, raise ENGINE_VERSION and write a line in docs/method-changes.md.
@@ -32,9 +35,7 @@ function checksOf(route: Route): string {
 const actual = Object.fromEntries(
   Object.entries(GOLDEN_CASES).map(([label, hole]) => [
     label,
-    proposeRoutes(hole).routes.map((route) =>
-      [route.id, route.verdict, firstNumbers(route), checksOf(route)].join(' | '),
-    ),
+    weighCase(hole).routes.map((route) => [route.id, route.verdict, firstNumbers(route), checksOf(route)].join(' | ')),
   ]),
 );
 
@@ -51,17 +52,17 @@ test.each(Object.keys(GOLDEN_CASES))('%s', (label) => {
 });
 
 test('every method wins somewhere or is refused with a reason, and every refusal has one', () => {
-  const routes = Object.values(GOLDEN_CASES).flatMap((hole) => proposeRoutes(hole).routes);
+  const routes = Object.values(GOLDEN_CASES).flatMap((hole) => weighCase(hole).routes);
   for (const route of routes) {
     const refused = route.checks.some((check) => check.verdict === 'does-not-hold');
     expect(refused).toBe(route.verdict === 'does-not-hold');
-    for (const check of route.checks) expect(check.because().length).toBeGreaterThan(3);
+    for (const check of route.checks) expect(becauseOf(check, SAY.mm).length).toBeGreaterThan(3);
   }
   const standing = new Set(routes.filter((route) => route.verdict !== 'does-not-hold').map((route) => route.method));
-  expect([...standing].sort()).toEqual([...METHOD_IDS].sort());
+  expect([...standing].sort()).toEqual([...WAY_IDS].sort());
 });
 
 test('every method comes first in some case', () => {
-  const winners = new Set(Object.values(GOLDEN_CASES).map((hole) => proposeRoutes(hole).routes[0]!.method));
-  expect([...winners].sort()).toEqual([...METHOD_IDS].sort());
+  const winners = new Set(Object.values(GOLDEN_CASES).map((hole) => weighCase(hole).routes[0]!.method));
+  expect([...winners].sort()).toEqual([...WAY_IDS].sort());
 });

@@ -242,4 +242,10 @@ export const GOLDEN_CASES: Record<string, HoleCase> = {
     rules: ranked('strongest'),
     joint: { mateMayBeOpened: false, mateHole: at(5.5) },
   }),
+  'room behind for a nut': holeCase({
+    threadId: 'M10x1.5',
+    parentId: 'mild-steel',
+    ...stripped(20),
+    joint: { backReached: true, endRoom: at(9, 0.5), mateHole: at(11) },
+  }),
 };

@@ -1,7 +1,7 @@
 import Router from '@koa/router';
 import { API_PREFIX, ENDPOINTS, Id, type Endpoint, type EndpointName } from '@deep-mend/contract';
 import { openApiDocument } from '@deep-mend/contract/openapi';
-import { ENGINE_VERSION } from '@deep-mend/core';
+import { CoreError, ENGINE_VERSION } from '@deep-mend/core';
 import type { Context as KoaContext } from 'koa';
 import type { Sequelize } from 'sequelize';
 import type { z } from 'zod';
@@ -31,6 +31,24 @@ function parse<T>(schema: z.ZodType<T>, value: unknown, where: 'body' | 'query')
       .slice(0, 1000),
     { fields },
   );
+}
+
+const bodyOf = (ctx: KoaContext): unknown => (ctx.request as { body?: unknown }).body;
+
+/** The body of an older client brought up to this build; one of a newer build is named, so that the page is loaded again. */
+function lifted({ lift }: Endpoint, body: unknown): unknown {
+  if (!lift) return body;
+  try {
+    return lift(body);
+  } catch (error) {
+    if (!(error instanceof CoreError)) throw error;
+    throw new HttpProblem(
+      409,
+      'other-build',
+      'Another build',
+      `This was written by a newer build than the one that answers (${String(error.asked)}). Load the page again.`,
+    );
+  }
 }
 
 function ifMatchOf(ctx: KoaContext, rule: Endpoint['ifMatch']): number | null {
@@ -89,7 +107,7 @@ export function apiRouter(options: ApiOptions): Router {
         context,
         id,
         query: endpoint.query ? parse(endpoint.query, { ...ctx.query }, 'query') : undefined,
-        body: endpoint.body ? parse(endpoint.body, (ctx.request as { body?: unknown }).body, 'body') : undefined,
+        body: endpoint.body ? parse(endpoint.body, lifted(endpoint, bodyOf(ctx)), 'body') : undefined,
         ifMatch: ifMatchOf(ctx, endpoint.ifMatch),
         key: keyOf(ctx, endpoint.once),
       });

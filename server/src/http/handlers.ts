@@ -13,7 +13,7 @@ import type {
 } from '@deep-mend/contract';
 import type { z } from 'zod';
 import { addAsset, addFace, listAssets, readAsset } from '../usecases/assets/assets.ts';
-import type { Context } from '../usecases/Context.ts';
+import type { Context, Tx } from '../usecases/Context.ts';
 import { addHole } from '../usecases/holes/addHole.ts';
 import { appendEvent } from '../usecases/holes/appendEvent.ts';
 import { listHoles, listMends } from '../usecases/holes/lists.ts';
@@ -40,6 +40,9 @@ export interface Reply {
 }
 
 const hole = (body: { revision: number }): Reply => ({ body, revision: body.revision });
+/** What bears an event's id needs no key of its own: one transaction, and the id says whether it stands already. */
+const written = async (context: Context, work: (tx: Tx) => Promise<{ revision: number }>): Promise<Reply> =>
+  hole(await context.sequelize.transaction(work));
 
 /** One handler an endpoint; the contract has parsed query and body, so the casts restate what is known. */
 export const HANDLERS: Record<EndpointName, (call: Call) => Promise<Reply>> = {
@@ -54,24 +57,35 @@ export const HANDLERS: Record<EndpointName, (call: Call) => Promise<Reply>> = {
   listActors: async ({ context }) => ({ body: await listActors(context) }),
   listAssets: async ({ context, query }) => ({ body: await listAssets(context, query as z.output<typeof ListQuery>) }),
   addAsset: async ({ context, body, key }) => ({
-    body: await once(context, key, body, (tx) => addAsset(context, body as NewAsset, tx)),
+    body: await once(
+      context,
+      key,
+      body,
+      (tx) => addAsset(context, body as NewAsset, tx),
+      (tx) => readAsset(context, (body as NewAsset).id, tx),
+    ),
   }),
   readAsset: async ({ context, id }) => ({ body: await readAsset(context, id) }),
   addFace: async ({ context, id, body, key }) => ({
-    body: await once(context, key, { id, body }, (tx) => addFace(context, id, body as NewFace, tx)),
+    body: await once(
+      context,
+      key,
+      { id, body },
+      (tx) => addFace(context, id, body as NewFace, tx),
+      (tx) => readAsset(context, id, tx),
+    ),
   }),
   listHoles: async ({ context, query }) => {
     const { loose, ...list } = query as z.output<typeof HoleQuery>;
     return { body: await listHoles(context, { ...list, loose: loose === 'true' }) };
   },
-  addHole: async ({ context, body, key }) =>
-    hole(await once(context, key, body, (tx) => addHole(context, body as NewHole, tx))),
+  addHole: ({ context, body }) => written(context, (tx) => addHole(context, body as NewHole, tx)),
   readHole: async ({ context, id }) => hole(await readHole(context, id)),
-  appendEvent: async ({ context, id, body, ifMatch, key }) =>
-    hole(await once(context, key, { id, body }, (tx) => appendEvent(context, id, body as NewEvent, ifMatch, tx))),
-  moveReading: async ({ context, id, body, key }) =>
-    hole(await once(context, key, { id, body }, (tx) => moveReading(context, id, body as MoveReading, tx))),
-  freezePlan: async ({ context, id, body, ifMatch, key }) =>
-    hole(await once(context, key, { id, body }, (tx) => freezePlan(context, id, body as NewPlan, ifMatch!, tx))),
+  appendEvent: ({ context, id, body, ifMatch }) =>
+    written(context, (tx) => appendEvent(context, id, body as NewEvent, ifMatch, tx)),
+  moveReading: ({ context, id, body, ifMatch }) =>
+    written(context, (tx) => moveReading(context, id, body as MoveReading, ifMatch, tx)),
+  freezePlan: ({ context, id, body, ifMatch }) =>
+    written(context, (tx) => freezePlan(context, id, body as NewPlan, ifMatch!, tx)),
   listMends: async ({ context, query }) => ({ body: await listMends(context, query as z.output<typeof MendQuery>) }),
 };

@@ -60,9 +60,9 @@ export class Plan extends Model<Row<Plan>, New<Plan>> {
   declare mendId: string;
   declare kind: string;
   declare inputsRevision: number;
-  declare inputs: object;
+  /** Of plans of engines before 0.5.0; later ones keep theirs in their event. */
+  declare inputs: object | null;
   declare engineVersion: string;
-  declare numbers: object;
   declare supersedesId: string | null;
   declare frozenAt: Date;
 }
@@ -81,11 +81,17 @@ export class HoleSummaryRow extends Model<Row<HoleSummaryRow>, New<HoleSummaryRo
   declare updatedAt: Date;
   declare revision: number;
 }
+export class HoleHeadRow extends Model<Row<HoleHeadRow>, New<HoleHeadRow>> {
+  declare holeId: string;
+  declare shopId: string;
+  declare fold: number;
+  declare head: object;
+}
 export class Once extends Model<Row<Once>, New<Once>> {
   declare shopId: string;
   declare key: string;
   declare bodyDigest: string;
-  declare reply: object;
+  declare revision: number;
   declare recordedAt: Date;
 }
 
@@ -136,9 +142,8 @@ export function bindModels(sequelize: Sequelize): void {
       mendId: uuid(),
       kind: text(),
       inputsRevision: integer(),
-      inputs: json(),
+      inputs: { type: DataTypes.JSONB, allowNull: true },
       engineVersion: text(),
-      numbers: json(),
       supersedesId: uuidOrNull(),
       frozenAt: moment(),
     },
@@ -162,12 +167,13 @@ export function bindModels(sequelize: Sequelize): void {
     },
     as('hole_summary'),
   );
+  HoleHeadRow.init({ holeId: uuidKey(), shopId: uuid(), fold: integer(), head: json() }, as('hole_head'));
   Once.init(
     {
       shopId: { ...uuid(), primaryKey: true },
       key: { ...text(), primaryKey: true },
       bodyDigest: text(),
-      reply: json(),
+      revision: integer(),
       recordedAt: moment(),
     },
     as('once'),

@@ -1,18 +1,23 @@
 import { digestOf } from '@deep-mend/core';
-import { QueryTypes } from 'sequelize';
+import { Op, QueryTypes } from 'sequelize';
 import { HttpProblem } from '../http/HttpProblem.ts';
 import { Once } from '../store/models.ts';
 import type { Context, Tx } from './Context.ts';
 
+/** A key is remembered this long: a tablet may lie in a drawer over the holidays. */
+const KEPT_DAYS = 90;
+const DAY_MS = 86_400_000;
+
 /**
- * Does the work once per key, in one transaction with the record of having done it. A repeated call with the same body
- * gets the same reply; the same key with another body is refused. Two calls at once take turns on the key.
+ * Does work that leaves no event once per key, in one transaction with the record of having done it. A repeated call with
+ * the same body reads what is there now; the same key with another body is refused. Two calls at once take turns on the key.
  */
 export async function once<T extends object>(
   context: Context,
   key: string,
   body: unknown,
   work: (tx: Tx) => Promise<T>,
+  again: (tx: Tx) => Promise<T>,
 ): Promise<T> {
   const bodyDigest = digestOf(body);
   return context.sequelize.transaction(async (transaction) => {
@@ -22,19 +27,19 @@ export async function once<T extends object>(
       type: QueryTypes.SELECT,
     });
     const before = await Once.findOne({ where: { shopId: context.shopId, key }, transaction, raw: true });
-    if (before) {
-      if (before.bodyDigest !== bodyDigest) {
-        throw new HttpProblem(
-          422,
-          'key-reused',
-          'Key used before',
-          'This Idempotency-Key was used for another request.',
-        );
-      }
-      return before.reply as T;
-    }
+    if (before && before.bodyDigest !== bodyDigest)
+      throw new HttpProblem(422, 'key-reused', 'Key used before', 'This Idempotency-Key was used for another request.');
+    if (before) return again(transaction);
     const reply = await work(transaction);
-    await Once.create({ shopId: context.shopId, key, bodyDigest, reply, recordedAt: context.now() }, { transaction });
+    await Once.create(
+      { shopId: context.shopId, key, bodyDigest, revision: 0, recordedAt: context.now() },
+      { transaction },
+    );
     return reply;
   });
+}
+
+/** Forgets keys that no client still holds. */
+export async function forgetOldKeys(now: Date): Promise<void> {
+  await Once.destroy({ where: { recordedAt: { [Op.lt]: new Date(now.getTime() - KEPT_DAYS * DAY_MS) } } });
 }

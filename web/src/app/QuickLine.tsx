@@ -10,12 +10,12 @@ import { useShop } from './ShopContext.tsx';
 
 /** The quick line: threads and drills answered at once, from anywhere, by `/`. */
 export function QuickLine() {
-  const { units, desk } = useShop();
+  const { units, answering } = useShop();
   const [text, setText] = useState('');
   const [open, setOpen] = useState(false);
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const input = useRef<HTMLInputElement>(null);
-  const answer = quickAnswer(text, desk);
+  const answer = quickAnswer(text, answering);
   useKeys({ '/': () => input.current?.focus() });
   return (
     <Box role="search" sx={{ flex: '1 1 160px', maxWidth: 340, minWidth: 120 }} className="no-print">

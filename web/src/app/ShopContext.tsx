@@ -1,5 +1,5 @@
 import type { Actor, ShopSettings } from '@deep-mend/contract';
-import { shopRulesOf, type DeskShop, type ShopRules, type UnitSystem } from '@deep-mend/core';
+import { shopRulesOf, type AnswerShop, type ShopRules, type UnitSystem } from '@deep-mend/core';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import useSWR from 'swr';
 import { read, readWithRevision, write } from '../api/client.ts';
@@ -13,8 +13,8 @@ export interface ShopState {
   units: UnitSystem;
   toggleUnits: () => void;
   rules: ShopRules;
-  /** The same with the unit of a bare number, for quick answers. */
-  desk: DeskShop;
+  /** The same with the units on this device, for quick answers. */
+  answering: AnswerShop;
   save: (settings: ShopSettings) => Promise<void>;
 }
 
@@ -74,7 +74,7 @@ export function ShopProvider({
       units,
       toggleUnits,
       rules,
-      desk: { ...rules, bareUnit: units },
+      answering: { ...rules, units },
       save,
     };
   }, [settings, rules, actors.data, actorId, chooseActor, units, toggleUnits, save]);

@@ -1,5 +1,5 @@
 import { memo, useId } from 'react';
-import { speak, type UnitSystem } from '@deep-mend/core';
+import type { UnitSystem } from '@deep-mend/core';
 import { FONT, PLATE } from '../app/theme.ts';
 import { DepthRule } from './DepthRule.tsx';
 import { Ladder } from './Ladder.tsx';
@@ -103,7 +103,7 @@ export const Plate = memo(function Plate({ layout, units, selectedKey, descripti
         viewBox={`0 0 ${layout.width} ${layout.height}`}
         style={SHEET}
         role="group"
-        aria-label={speak(description, units)}
+        aria-label={description}
       >
         <Linings id={ids.hatch} />
         {!layout.halfSection && <Legend right={layout.width - 16} planned={layout.planned !== null} />}

@@ -1,5 +1,5 @@
 import { memo, useId } from 'react';
-import { speak, type UnitSystem } from '@deep-mend/core';
+import type { UnitSystem } from '@deep-mend/core';
 import { FONT, PLATE } from '../app/theme.ts';
 import { DepthRule } from './DepthRule.tsx';
 import { Axis, Level, Lining, ParentLining, SHEET } from './sheet.tsx';
@@ -24,7 +24,7 @@ export const StuckSection = memo(function StuckSection({
       viewBox={`0 0 ${layout.width} ${layout.height}`}
       style={SHEET}
       role="img"
-      aria-label={speak(description, units)}
+      aria-label={description}
     >
       <defs>
         <ParentLining id={`${base}m`} />

@@ -4,7 +4,7 @@ import {
   foundProfile,
   parentById,
   plannedProfile,
-  proposeRoutes,
+  weighCase,
   threadById,
   type HoleCase,
 } from '@deep-mend/core';
@@ -29,7 +29,7 @@ function layoutOf(
     }),
     ...changes,
   };
-  const { routes } = proposeRoutes(hole);
+  const { routes } = weighCase(hole);
   const route = routes[0]!;
   const layout = plateLayout({
     hole,

@@ -7,9 +7,9 @@ import {
   formatLength,
   foundProfile,
   largestCutMm,
-  METHOD_TRAITS,
   MM_PER_INCH,
   plannedProfile,
+  WAYS,
   type Assessment,
   type DepthFlag,
   type HoleCase,
@@ -35,10 +35,7 @@ export interface Rung {
 const MOST_RUNGS = 7;
 
 /** Cleaning up and longer screws use what is there; the others take metal. */
-const cutsMetal = (route: Route): boolean => METHOD_TRAITS[route.method].drills && route.method !== 'move-hole';
-
-/** Ways that take no rung while better ones fill the ladder: nothing of them is seen in the metal. */
-const NO_METAL: readonly Route['method'][] = ['leave-it', 'move-hole', 'weld', 'send-out', 'bonded-stud'];
+const cutsMetal = ({ method }: Route): boolean => WAYS[method].drills && WAYS[method].atThisHole;
 
 /** One distinct cut: the method and the thread that it cuts in the parent. */
 export const rungKey = (route: Route): string => `${route.method}:${(route.cut.thread ?? route.thread).id}`;
@@ -56,7 +53,7 @@ export function rungsOf(routes: readonly Route[], selectedId: string | null): Ru
     const route = variants.find((candidate) => candidate.id === selectedId) ?? variants[0]!;
     return {
       key,
-      title: route.method === 'wire-coil' ? `Wire coil ${route.insertLengthD} D` : route.title,
+      title: route.insertLengthD === null ? route.title : `${WAYS[route.method].name} ${route.insertLengthD} D`,
       route,
       variants,
       verdict: route.verdict,
@@ -67,7 +64,7 @@ export function rungsOf(routes: readonly Route[], selectedId: string | null): Ru
     .filter(
       (rung) =>
         (rung.variants[0]!.verdict !== 'does-not-hold' || cutsMetal(rung.route)) &&
-        (!NO_METAL.includes(rung.route.method) || rung.isFirst || rung.route.id === selectedId),
+        (WAYS[rung.route.method].onLadder || rung.isFirst || rung.route.id === selectedId),
     )
     .sort((a, b) => compareVerdicts(a.variants[0]!.verdict, b.variants[0]!.verdict))
     .slice(0, MOST_RUNGS)

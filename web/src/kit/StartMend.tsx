@@ -5,7 +5,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import type { HoleDetail, NewHole } from '@deep-mend/contract';
+import type { HoleWritten, NewHole } from '@deep-mend/contract';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiProblem, newId, write } from '../api/client.ts';
@@ -34,7 +34,7 @@ export function StartMend({ face, onClose }: Props) {
       happenedAt: new Date().toISOString(),
     };
     try {
-      await write<HoleDetail>('POST', '/holes', body, { actorId: actor.id, key: newId() });
+      await write<HoleWritten>('POST', '/holes', body, { actorId: actor.id, key: newId() });
       void navigate(`/mend/${id}/measure`);
     } catch (error) {
       if (!(error instanceof ApiProblem)) throw error;

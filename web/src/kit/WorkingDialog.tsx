@@ -84,7 +84,6 @@ export function WorkingDialog({
         {workings.map((working) => (
           <WorkingSheet key={working.title} working={working} />
         ))}
-        {workings.length === 0 && <Typography>This one is a plain comparison; there is nothing to compute.</Typography>}
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose} autoFocus>

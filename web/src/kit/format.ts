@@ -1,4 +1,4 @@
-import { formatLength, formatLoad, type Check, type UnitSystem } from '@deep-mend/core';
+import { formatLength, formatLoad, SAY, type Check, type UnitSystem } from '@deep-mend/core';
 
 /** A length in the person's units, and the other system small. */
 export function bothUnits(
@@ -26,6 +26,8 @@ export function checkValue(check: Check, units: UnitSystem): string {
       return `${Math.round(check.value * 100)} %`;
     case 'N':
       return formatLoad(check.value, units);
+    case 'degC':
+      return SAY[units].temperature(check.value);
     case 'none':
       return '';
     default:

@@ -1,16 +1,21 @@
-import type { HoleDetail, NewEvent } from '@deep-mend/contract';
-import { foldHole, type HoleEvent, type HoleFile } from '@deep-mend/core';
+import type { HoleDetail, HoleWritten, NewEvent } from '@deep-mend/contract';
+import { CoreError, foldHole, type HoleFile } from '@deep-mend/core';
 import { useCallback, useEffect, useMemo, useRef } from 'react';
 import useSWR from 'swr';
 import { newId, read, write } from '../api/client.ts';
 import { useShop } from '../app/ShopContext.tsx';
+import { applyWritten } from './applyWritten.ts';
 
 type BodyOf<K extends NewEvent['kind']> = Extract<NewEvent, { kind: K }>['payload'];
 
-/** The folded file of a hole's detail. */
-export function fileOfDetail(detail: HoleDetail): HoleFile {
-  // The server parsed every payload with the contract before storing it.
-  return foldHole(detail.events as unknown as HoleEvent[]);
+/** The folded file of a hole, or why this build cannot read it: another one wrote what it does not know. */
+function fileOfDetail(detail: HoleDetail): HoleFile | Error {
+  try {
+    return foldHole(detail.events);
+  } catch (error) {
+    if (!(error instanceof CoreError && error.code === 'unknown-event')) throw error;
+    return new Error(`A newer build recorded something here (${String(error.asked)}). Load the page again.`);
+  }
 }
 
 /**
@@ -20,7 +25,13 @@ export function fileOfDetail(detail: HoleDetail): HoleFile {
 export function useHole(id: string) {
   const { actor } = useShop();
   const { data, error, mutate } = useSWR(`/holes/${id}`, read<HoleDetail>);
-  const file = useMemo(() => (data ? fileOfDetail(data) : null), [data]);
+  const folded = useMemo(() => (data ? fileOfDetail(data) : null), [data]);
+  const unreadable = folded instanceof Error ? folded : undefined;
+  const shown = useRef(data);
+  useEffect(() => {
+    // Never backwards: a later write may have been laid over it before this one was drawn.
+    if (data && data.revision >= (shown.current?.revision ?? 0)) shown.current = data;
+  }, [data]);
   const shownRevision = useRef(0);
   const queue = useRef<Promise<unknown>>(Promise.resolve());
   useEffect(() => {
@@ -29,12 +40,17 @@ export function useHole(id: string) {
   }, [data]);
 
   const post = useCallback(
-    (path: string, body: object): Promise<HoleDetail> => {
+    (path: string, body: object): Promise<HoleWritten> => {
       const send = async () => {
         const options = { actorId: actor.id, ifMatch: shownRevision.current };
-        const after = await write<HoleDetail>('POST', `/holes/${id}/${path}`, body, options);
+        const after = await write<HoleWritten>('POST', `/holes/${id}/${path}`, body, options);
         shownRevision.current = after.revision;
-        await mutate(after, { revalidate: false });
+        // The newest that was put on the screen, also where the page has not drawn it yet.
+        const next = shown.current ? applyWritten(shown.current, after) : null;
+        if (next) {
+          shown.current = next;
+          await mutate(next, { revalidate: false });
+        } else await mutate();
         return after;
       };
       // A refused write must not stop those behind it; its own caller hears of it.
@@ -45,11 +61,18 @@ export function useHole(id: string) {
     [id, actor.id, mutate],
   );
   const append = useCallback(
-    <K extends NewEvent['kind']>(kind: K, payload: BodyOf<K>): Promise<HoleDetail> =>
+    <K extends NewEvent['kind']>(kind: K, payload: BodyOf<K>): Promise<HoleWritten> =>
       post('events', { id: newId(), kind, payload, happenedAt: new Date().toISOString() }),
     [post],
   );
-  return { detail: data ?? null, file, error: error as Error | undefined, append, post, refresh: mutate };
+  return {
+    detail: unreadable ? null : (data ?? null),
+    file: folded instanceof Error ? null : folded,
+    error: unreadable ?? (error as Error | undefined),
+    append,
+    post,
+    refresh: mutate,
+  };
 }
 
 export type HoleAccess = ReturnType<typeof useHole>;

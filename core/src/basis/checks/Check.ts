@@ -1,47 +1,44 @@
-import type { AskedWorking } from './Working.ts';
+import type { Say } from '../units/index.ts';
+import type { Working } from './Working.ts';
 
 /** The three verdicts, from best to worst. */
 export type Verdict = 'holds' | 'with-care' | 'does-not-hold';
 
-/** A value that a person must act on at the machine or the bench to turn a failed check into a cautious one. */
-export interface Remedy {
-  id:
-    | 'open-mate'
-    | 'longer-screw'
-    | 'buy-drill'
-    | 'keep-old-torque'
-    | 'mark-system'
-    | 'guide-axis'
-    | 'square-up'
-    | 'seal-head'
-    | 'second-tap'
-    | 'turn-part'
-    | 'refer'
-    | 'stop-cracks'
-    | 'insulate'
-    | 'derate';
-  /** What to do, as a step that the plan carries. */
-  step: string;
-}
+/** What goes through a worker, JSON and the database as it is: no function, Date or Map. */
+export type Plain = string | number | boolean | null | readonly Plain[] | { readonly [key: string]: Plain };
+/** Facts are a `type` of named fields, never an interface: an interface has no index signature and is refused here. */
+export type Facts = { readonly [key: string]: Plain };
 
-/** Words that are written when somebody reads them: a proposal has hundreds of sentences, of which a few are read. */
-export type AskedWords = () => string;
-
-/** One judged fact of a route: screens print it, they compute nothing of it. */
-export interface Check {
+/** One judged fact of a route, as data. Its words and its working are written from its facts by its kind. */
+export type CheckOf<Kind extends string, F> = {
+  kind: Kind;
+  /** What it is about: the same for every kind of one question. */
   id: string;
-  title: string;
   verdict: Verdict;
-  /** The value judged, at the nominal readings. `null` when it cannot be known yet. */
+  /** The value judged, at the nominal readings; null when it cannot be known yet, or when there is no number in it. */
   value: number | null;
   /** The same at the pessimistic end of the readings. */
   valuePessimistic: number | null;
   /** The limit it is held against. */
   limit: number | null;
   unit: 'mm' | 'ratio' | 'share' | 'times' | 'turns' | 'N' | 'Nm' | 'degC' | 'none';
-  because: AskedWords;
-  working: AskedWorking | null;
+  facts: F;
   /** The reading that would settle the doubt, when the readings are what stands between the verdicts. */
   settledBy?: string;
-  remedy?: Remedy;
+  /** An ordinary step that turns it into a cautious one: its id; the words are the kind's. */
+  remedy?: string;
+};
+
+/** How a kind of check is said and shown. */
+export interface CheckKind<F extends Facts> {
+  title: (facts: F) => string;
+  /** Why it stands so, as half a sentence. */
+  words: (facts: F, verdict: Verdict, say: Say) => string;
+  /** How its number came about; null only where it is never held against a limit. */
+  working: ((facts: F) => Working) | null;
+  /** What to do about it, as a step that the plan carries; only where it has a remedy. */
+  step?: (facts: F, say: Say) => string;
 }
+
+/** The fields of a check that is a statement: no number, no limit. */
+export const STATEMENT = { value: null, valuePessimistic: null, limit: null, unit: 'none' } as const;

@@ -19,6 +19,3 @@ export interface Working {
   range?: { low: number; high: number };
   notes?: string[];
 }
-
-/** A working that is written when somebody asks for it: a proposal has hundreds, of which one is read. */
-export type AskedWorking = () => Working;

@@ -1,4 +1,4 @@
-import type { Check, Verdict } from './index.ts';
+import type { Verdict } from './index.ts';
 import { verdictUnderDoubt, worstFirst, worstVerdict } from './index.ts';
 
 // The whole table: nominal, pessimistic, what comes of it, whether a better reading could settle it.
@@ -17,7 +17,7 @@ test.each<[Verdict, Verdict, Verdict, boolean]>([
 test('the worst verdict wins and stands first, else the order stays', () => {
   expect(worstVerdict([])).toBe('holds');
   expect(worstVerdict(['holds', 'does-not-hold', 'with-care'])).toBe('does-not-hold');
-  const check = (id: string, verdict: Verdict) => ({ id, verdict }) as Check;
+  const check = (id: string, verdict: Verdict) => ({ id, verdict });
   const sorted = worstFirst([
     check('a', 'holds'),
     check('b', 'with-care'),

@@ -1,4 +1,4 @@
-import type { Check, Verdict } from './Check.ts';
+import type { Verdict } from './Check.ts';
 
 const ORDER: Record<Verdict, number> = { holds: 0, 'with-care': 1, 'does-not-hold': 2 };
 
@@ -27,7 +27,7 @@ export function verdictUnderDoubt(nominal: Verdict, pessimistic: Verdict): { ver
 }
 
 /** Checks in the order to read them: worst first, else as given. */
-export function worstFirst(checks: readonly Check[]): Check[] {
+export function worstFirst<Judged extends { verdict: Verdict }>(checks: readonly Judged[]): Judged[] {
   const of = (verdict: Verdict) => checks.filter((check) => check.verdict === verdict);
   return [...of('does-not-hold'), ...of('with-care'), ...of('holds')];
 }

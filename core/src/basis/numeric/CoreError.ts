@@ -9,7 +9,8 @@ export type CoreErrorCode =
   | 'unknown-tolerance'
   | 'no-coil'
   | 'case-incomplete'
-  | 'unknown-route';
+  | 'unknown-route'
+  | 'unknown-event';
 
 /**
  * A typed failure of a core function. `asked` is the offending input, `possible` what the function accepts.

@@ -11,13 +11,4 @@ export {
 export { explainLengthProblem } from './explainLengthProblem.ts';
 export { formatLength, formatLengthWithUnit, type UnitSystem } from './formatLength.ts';
 export { LETTER_DRILL_TENTHOUSANDTHS, NUMBER_DRILL_TENTHOUSANDTHS } from './tables/gaugeSizes.ts';
-export {
-  formatFine,
-  formatLoad,
-  formatTorque,
-  speak,
-  spokenFine,
-  spokenLength,
-  spokenLoad,
-  spokenTorque,
-} from './spoken.ts';
+export { formatLoad, formatTorque, SAY, type Say } from './say.ts';

@@ -1,3 +1,4 @@
+import { SAY } from '../../basis/units/index.ts';
 import fc from 'fast-check';
 import { internalLimits, threadById, threadGeometry, THREADS } from '../threads/index.ts';
 import {
@@ -13,6 +14,7 @@ import {
   rackDrills,
   shareOfBasicHeight,
   shareOfThread,
+  tapDrillWords,
   threadsThatSuit,
 } from './index.ts';
 
@@ -61,9 +63,8 @@ test('M10x1.25 with 23/64 in is light duty, with 8.8 mm it fits', () => {
 
 test('a body-size drill is refused by that name', () => {
   expect(judgeTapDrill(threadById('M8x1.25'), 8, false)).toBe('refused-body-size');
-  expect(describeTapDrill(threadById('M8x1.25'), drillById('8 mm'), { targetShare: 0.76, tough: false }).cost).toMatch(
-    /bores the whole thread away/,
-  );
+  const body = describeTapDrill(threadById('M8x1.25'), drillById('8 mm'), { targetShare: 0.76, tough: false });
+  expect(tapDrillWords(body, SAY.mm)).toMatch(/bores the whole thread away/);
 });
 
 test('without a 6.8 mm drill, M8 gets substitutes on both sides with what each costs', () => {
@@ -148,7 +149,7 @@ test('single and worn drills stand in the rack by what they cut', () => {
   expect(drills.find((drill) => drill.id === '7 mm')).toMatchObject({ diameterMm: 6.93, wornFromMm: 7 });
   const choice = chooseTapDrill(threadById('M8x1.25'), { targetShare: 0.76, tough: false, rack });
   expect(choice.best!.drill.id).toBe('6.8 mm');
-  expect(choice.larger[0]!.cost).toMatch(/^worn, cuts ⟦mm:6.93⟧/);
+  expect(tapDrillWords(choice.larger[0]!, SAY.in)).toMatch(/^worn, cuts 0.273 in/);
 });
 
 test('the set-up moves the bore that a drill is expected to leave; a measured oversize wins', () => {
@@ -166,10 +167,10 @@ test('a lean decides the side when the drill wanted is missing', () => {
       targetShare: 0.74,
       tough: false,
       rack,
-      lean: { side, because: 'a reason' },
+      lean: { side, because: 'deep' },
     });
   expect([choose('larger').best!.drill.id, choose('smaller').best!.drill.id]).toEqual(['6.9 mm', '6.7 mm']);
-  expect(choose('larger').direction).toEqual({ side: 'larger', because: 'a reason' });
+  expect(choose('larger').direction).toEqual({ side: 'larger', because: 'deep' });
 });
 
 test('clearance drills clear the real screw and are never a tap drill', () => {

@@ -25,6 +25,7 @@ export {
   type ClearanceFit,
   type ClearanceHoles,
 } from './clearance.ts';
+export { drillCostWords, leanWords, tapDrillWords } from './drillWords.ts';
 export { pilotDrills, type PilotDrills } from './pilotDrills.ts';
 export {
   chooseTapDrill,
@@ -34,6 +35,7 @@ export {
   SHARE_LIGHT_UNDER,
   SHARE_REFUSED_UNDER,
   threadsThatSuit,
+  type DrillCost,
   type Lean,
   type TapDrill,
   type TapDrillChoice,

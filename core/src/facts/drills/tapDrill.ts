@@ -1,4 +1,3 @@
-import { spokenLength } from '../../basis/units/index.ts';
 import { internalLimits, THREADS, type Thread } from '../threads/index.ts';
 import { rackDrills, type Rack, type RackDrill } from './drillSizes.ts';
 import { expectedBoreMm, type Drilling } from './expectedBore.ts';
@@ -27,9 +26,20 @@ export interface TapDrill {
   shareExpected: number;
   expectedBoreMm: number;
   judgement: TapDrillJudgement;
-  /** What the choice costs, in words. */
-  cost: string;
+  /** What the choice costs. */
+  cost: DrillCost;
 }
+
+/** What taking a drill costs: by its share of thread, or for a coil by the insert thread’s limits. */
+export type DrillCost =
+  | Exclude<TapDrillJudgement, 'fits'>
+  | 'fuller'
+  | 'easier'
+  | 'as-asked'
+  | 'coil-fits'
+  | 'coil-may-cut-over'
+  | 'coil-tight'
+  | 'coil-loose';
 
 /**
  * Judges one bore as a tap drill. Precedence: taper pipe → refused; at or over the major diameter → body size; under 40 % →
@@ -78,34 +88,23 @@ export function threadsThatSuit(thread: Thread, boreMm: number): { thread: Threa
     );
 }
 
-function costOf(share: number, targetShare: number, judgement: TapDrillJudgement): string {
-  switch (judgement) {
-    case 'refused-taper':
-      return 'a taper pipe thread is drilled and reamed by its own gauge, never as a parallel one';
-    case 'refused-body-size':
-      return 'it bores the whole thread away: this is the size of the screw, not of the tap drill';
-    case 'refused-thin':
-      return 'too little thread is left to carry a load';
-    case 'refused-full':
-      return 'under the size that the tap needs: it is likely to snap';
-    case 'tight':
-      return 'more thread than the usual: the tap works hard and gains almost no strength';
-    case 'light-duty':
-      return 'easy to tap, light duty only';
-    case 'fits':
-      if (share > targetShare + 0.03) return 'a fuller thread; the tap turns harder';
-      if (share < targetShare - 0.03) return 'a little less thread; the tap turns easier';
-      return 'what the house rule asks for';
-  }
+/** From this far off the share aimed at it is worth a word. */
+const WORTH_A_WORD = 0.03;
+
+function costOf(share: number, targetShare: number, judgement: TapDrillJudgement): DrillCost {
+  if (judgement !== 'fits') return judgement;
+  if (share > targetShare + WORTH_A_WORD) return 'fuller';
+  return share < targetShare - WORTH_A_WORD ? 'easier' : 'as-asked';
 }
 
 /** Which side to lean to when the drill that is wanted is not there, and why. */
 export interface Lean {
   side: 'larger' | 'smaller' | 'nearer';
-  because: string;
+  because: LeanReason;
 }
+export type LeanReason = 'nearest' | 'tough' | 'deep' | 'few-turns';
 
-export const NO_LEAN: Lean = { side: 'nearer', because: 'the nearest in the rack to what is aimed at' };
+export const NO_LEAN: Lean = { side: 'nearer', because: 'nearest' };
 
 export interface TapDrillChoice {
   targetShare: number;
@@ -114,7 +113,7 @@ export interface TapDrillChoice {
   /** The drill to take, or null when none in the rack is fit. */
   best: TapDrill | null;
   /** On which side of the ideal the best lies, and what decided the side; null when there is none. */
-  direction: { side: 'exact' | 'larger' | 'smaller'; because: string } | null;
+  direction: { side: 'exact' | 'larger' | 'smaller'; because: LeanReason } | null;
   /** Nearest sizes below and above the ideal, nearest first: what to take when the best is missing. */
   smaller: TapDrill[];
   larger: TapDrill[];
@@ -143,10 +142,7 @@ export function describeTapDrill(
     shareExpected: shareOfThread(thread, bore),
     expectedBoreMm: bore,
     judgement,
-    cost:
-      drill.wornFromMm === undefined
-        ? costOf(share, options.targetShare, judgement)
-        : `worn, cuts ${spokenLength(drill.diameterMm)}: ${costOf(share, options.targetShare, judgement)}`,
+    cost: costOf(share, options.targetShare, judgement),
   };
 }
 

@@ -11,7 +11,7 @@ export const coilIsMadeFor = (thread: Thread): boolean =>
 export const COIL_LENGTHS_D = [1, 1.5, 2, 2.5, 3] as const;
 
 /** The tapped hole that a wire coil insert needs. All diameters in mm. */
-export interface CoilHole {
+export type CoilHole = {
   thread: Thread;
   /** What the insert tap is called: the thread it serves, not its own size. */
   tapName: string;
@@ -21,7 +21,7 @@ export interface CoilHole {
   minorMinMm: number;
   minorMaxMm: number;
   tolerance: '6H' | '2B';
-}
+};
 
 /**
  * Hole for a wire coil insert of thread D × P (60°): major D + 1.299038 P, pitch diameter D + 0.649519 P,

@@ -22,7 +22,8 @@ export type ThreadSeries =
   | 'custom';
 
 /** One screw thread as designated: what a tap or a fastener of it is called, and its basic size. */
-export interface Thread {
+// A type, not an interface: it travels in facts.
+export type Thread = {
   /** Stable key, for example `M8x1.25`, `5/16-18`, `1/4-20 BSW`, `Tr40x7 2-start LH`. */
   id: string;
   /** How it is written on a drawing. */
@@ -41,4 +42,4 @@ export interface Thread {
   starts: number;
   /** Of a taper pipe thread, 1 in 16 on diameter: where the gauge plane stands and how long the useful thread is. */
   taper: { gaugeLengthMm: number; usefulLengthMm: number } | null;
-}
+};

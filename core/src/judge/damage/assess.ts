@@ -2,14 +2,22 @@ import type { Working } from '../../basis/checks/index.ts';
 import type { HoleCase, Measured } from '../hole/index.ts';
 import { cleanUpRoundAxisMm } from './ellipse.ts';
 
+/** A safe assumption that stands in for a reading. */
+export type Assumed = keyof typeof ASSUMED_WORDS;
+
+/** A length that was read, or worked out from what was; `assumed` names what stands in for a reading. */
+export interface Found extends Measured {
+  assumed?: Assumed;
+}
+
 /** What the readings say about a hole. Lengths in mm from the face. */
 export interface Assessment {
   /** Where full thread ends: the thickness, or above the shoulder by the run-out of the tap that made it. */
-  threadEnd: Measured;
+  threadEnd: Found;
   /** Sound thread left between the damage and the thread's end. */
   sound: Measured;
   /** Diameter that cleans up the bore round the axis wanted, with the readings' doubt. */
-  cleanUp: Measured;
+  cleanUp: Found;
   /** The same round the axis where the hole was made, and round the bore's own; equal without an offset. */
   cleanUpTrueMm: number;
   cleanUpOwnMm: number;
@@ -19,7 +27,6 @@ export interface Assessment {
   outermostCutMm: number;
   /** Wall from the outermost cut to the edge, if the edge is known. */
   wall: Measured | null;
-  working: Working[];
 }
 
 /** A bore this far off its axis pulls a twist drill with it (our estimate). */
@@ -28,6 +35,14 @@ const GUIDES_ASTRAY_OVER_MM = 0.1;
 /** A blind thread is taken to end this many pitches above the shoulder: a second tap's lead of 3 to 5 threads. */
 const BLIND_RUN_OUT_PITCHES = 4;
 
+const ASSUMED_WORDS = {
+  'run-out': `thread taken to end ${BLIND_RUN_OUT_PITCHES} pitches above the shoulder`,
+  stripped: 'bore not measured: taken as stripped to the outermost cut',
+} as const;
+
+/** @example assumedWords('stripped') // 'bore not measured: taken as stripped to the outermost cut' */
+export const assumedWords = (assumed: Assumed): string => ASSUMED_WORDS[assumed];
+
 /**
  * Judges the damage from the readings (methods.md section 7). An unmeasured bore is taken as stripped to the thread's
  * major diameter, which is the worst a screw of that thread leaves.
@@ -35,13 +50,13 @@ const BLIND_RUN_OUT_PITCHES = 4;
  */
 export function assess(hole: HoleCase): Assessment {
   const { thread, depth, damageTo } = hole;
-  const threadEnd: Measured =
+  const threadEnd: Found =
     hole.kind === 'through'
       ? depth
       : {
           mm: Math.max(0, depth.mm - BLIND_RUN_OUT_PITCHES * thread.pitchMm),
           halfWidthMm: Math.max(depth.halfWidthMm, thread.pitchMm),
-          assumed: `thread taken to end ${BLIND_RUN_OUT_PITCHES} pitches above the shoulder`,
+          assumed: 'run-out',
         };
   const soundMm = hole.strippedThroughout ? 0 : Math.max(0, threadEnd.mm - damageTo.mm);
   const sound: Measured = {
@@ -53,13 +68,13 @@ export function assess(hole: HoleCase): Assessment {
   const cleanUpOwnMm = hole.bore ? Math.max(hole.bore.aMm, hole.bore.bMm) : outermostCutMm;
   const cleanUpTrueMm = hole.bore ? cleanUpRoundAxisMm({ ...hole.bore, ...offset }) : outermostCutMm;
   const onTrueAxis = hole.axis === 'true';
-  const cleanUp: Measured = hole.bore
+  const cleanUp: Found = hole.bore
     ? {
         mm: onTrueAxis ? cleanUpTrueMm : cleanUpOwnMm,
         // An offset's doubt counts twice on the diameter.
         halfWidthMm: onTrueAxis ? Math.hypot(hole.bore.halfWidthMm, 2 * offset.halfWidthMm) : hole.bore.halfWidthMm,
       }
-    : { mm: outermostCutMm, halfWidthMm: 0, assumed: 'bore not measured: taken as stripped to the outermost cut' };
+    : { mm: outermostCutMm, halfWidthMm: 0, assumed: 'stripped' };
   const wall = hole.edge ? { mm: hole.edge.mm - outermostCutMm / 2, halfWidthMm: hole.edge.halfWidthMm } : null;
   return {
     threadEnd,
@@ -70,19 +85,38 @@ export function assess(hole: HoleCase): Assessment {
     guidesAstray: onTrueAxis && Math.hypot(offset.alongMm, offset.acrossMm) > GUIDES_ASTRAY_OVER_MM,
     outermostCutMm,
     wall,
-    working: [
-      {
-        title: 'Sound thread left',
-        formula: 'sound = thread end − damage end, never under 0',
-        symbols: [
-          { symbol: 'thread end', meaning: 'where full thread ends', value: threadEnd.mm, unit: 'mm' },
-          { symbol: 'damage end', meaning: 'where sound thread begins', value: damageTo.mm, unit: 'mm' },
-        ],
-        result: { symbol: 'sound', value: sound.mm, unit: 'mm' },
-        source: 'geometry; half-widths combine by root sum of squares',
-        range: { low: Math.max(0, sound.mm - sound.halfWidthMm), high: sound.mm + sound.halfWidthMm },
-        ...(threadEnd.assumed ? { notes: [threadEnd.assumed] } : {}),
-      },
+  };
+}
+
+/** Numbers that the sound thread follows from. */
+export type SoundFacts = {
+  threadEndMm: number;
+  assumed: Assumed | null;
+  damageToMm: number;
+  soundMm: number;
+  halfWidthMm: number;
+};
+
+export const soundFacts = ({ threadEnd, sound }: Assessment, { damageTo }: HoleCase): SoundFacts => ({
+  threadEndMm: threadEnd.mm,
+  assumed: threadEnd.assumed ?? null,
+  damageToMm: damageTo.mm,
+  soundMm: sound.mm,
+  halfWidthMm: sound.halfWidthMm,
+});
+
+/** Working of the sound thread left. */
+export function soundWorking({ threadEndMm, assumed, damageToMm, soundMm, halfWidthMm }: SoundFacts): Working {
+  return {
+    title: 'Sound thread left',
+    formula: 'sound = thread end − damage end, never under 0',
+    symbols: [
+      { symbol: 'thread end', meaning: 'where full thread ends', value: threadEndMm, unit: 'mm' },
+      { symbol: 'damage end', meaning: 'where sound thread begins', value: damageToMm, unit: 'mm' },
     ],
+    result: { symbol: 'sound', value: soundMm, unit: 'mm' },
+    source: 'geometry; half-widths combine by root sum of squares',
+    range: { low: Math.max(0, soundMm - halfWidthMm), high: soundMm + halfWidthMm },
+    ...(assumed ? { notes: [assumedWords(assumed)] } : {}),
   };
 }

@@ -1,3 +1,12 @@
-export { assess, type Assessment } from './assess.ts';
+export {
+  assess,
+  assumedWords,
+  soundFacts,
+  soundWorking,
+  type Assessment,
+  type Assumed,
+  type Found,
+  type SoundFacts,
+} from './assess.ts';
 export { boreRadiusAt, cleanUpRoundAxisMm, type WornBore } from './ellipse.ts';
-export { judgeBore, type BoreJudgement } from './judgeBore.ts';
+export { boreWords, judgeBore, type BoreJudgement } from './judgeBore.ts';

@@ -1,5 +1,6 @@
 import { threadById } from '../../facts/threads/index.ts';
-import { judgeBore } from './index.ts';
+import { SAY } from '../../basis/units/index.ts';
+import { boreWords, judgeBore } from './index.ts';
 
 test.each([
   ['M8x1.25', 6.8, false, 'holds'],
@@ -14,10 +15,10 @@ test.each([
 ] as const)('%s bored to %d mm, tough %s: %s', (id, boreMm, tough, verdict) => {
   const judged = judgeBore(threadById(id), boreMm, tough);
   expect(judged.verdict).toBe(verdict);
-  expect(judged.because).not.toBe('');
+  expect(boreWords(judged, SAY.mm)).not.toBe('');
 });
 
 test('a bore too large for one pitch names the finer thread that it suits; one over the class says so', () => {
   expect(judgeBore(threadById('M10x1.5'), 9.3, false).suits.map((thread) => thread.id)).toContain('M10x1');
-  expect(judgeBore(threadById('M8x1.25'), 6.95, false).because).toMatch(/over the class’s ⟦mm:6.912⟧/);
+  expect(boreWords(judgeBore(threadById('M8x1.25'), 6.95, false), SAY.mm)).toMatch(/over the class’s 6.91 mm/);
 });

@@ -1,4 +1,4 @@
-import { spokenLength } from '../../basis/units/index.ts';
+import type { Say } from '../../basis/units/index.ts';
 import { judgeTapDrill, shareOfThread, threadsThatSuit, type TapDrillJudgement } from '../../facts/drills/index.ts';
 import { internalLimits, type Thread } from '../../facts/threads/index.ts';
 import type { Verdict } from '../../basis/checks/index.ts';
@@ -11,7 +11,9 @@ export interface BoreJudgement {
   /** The class's limits of the bored minor. */
   minorMinMm: number;
   minorMaxMm: number;
-  because: string;
+  designation: string;
+  /** Over the class’s greatest minor, though the share of thread is right. */
+  over: boolean;
   /** Other threads of the same diameter that the bore suits. */
   suits: Thread[];
 }
@@ -26,7 +28,7 @@ const VERDICTS: Readonly<Record<TapDrillJudgement, Verdict>> = {
   'refused-taper': 'does-not-hold',
 };
 
-function becauseOf(judgement: TapDrillJudgement, percent: string, thread: Thread): string {
+function wordsOf(judgement: TapDrillJudgement, percent: string, designation: string): string {
   switch (judgement) {
     case 'fits':
       return `${percent} of full thread: tap it`;
@@ -35,9 +37,9 @@ function becauseOf(judgement: TapDrillJudgement, percent: string, thread: Thread
     case 'tight':
       return `${percent} of full thread: the tap works hard. Open it a little, or go slowly with a fresh tap`;
     case 'refused-thin':
-      return `${percent} of full thread carries nothing: do not tap it as ${thread.designation}`;
+      return `${percent} of full thread carries nothing: do not tap it as ${designation}`;
     case 'refused-body-size':
-      return `the thread would be bored away: do not tap it as ${thread.designation}`;
+      return `the thread would be bored away: do not tap it as ${designation}`;
     case 'refused-full':
       return 'under the size that the tap needs: open it before tapping';
     case 'refused-taper':
@@ -54,14 +56,20 @@ export function judgeBore(thread: Thread, boreMm: number, tough: boolean): BoreJ
   const judgement = judgeTapDrill(thread, boreMm, tough);
   const share = shareOfThread(thread, boreMm);
   const verdict = VERDICTS[judgement];
-  const over = boreMm > minorMaxMm && verdict === 'holds';
   return {
     verdict,
     judgement,
     share,
     minorMinMm,
     minorMaxMm,
-    because: `${becauseOf(judgement, `${Math.round(100 * share)} %`, thread)}${over ? `; over the class’s ${spokenLength(minorMaxMm)}, so the go gauge alone does not prove it` : ''}`,
+    designation: thread.designation,
+    over: boreMm > minorMaxMm && verdict === 'holds',
     suits: verdict === 'does-not-hold' ? threadsThatSuit(thread, boreMm).map((row) => row.thread) : [],
   };
+}
+
+/** Why a bore is worth what it is, as half a sentence. */
+export function boreWords({ judgement, share, designation, over, minorMaxMm }: BoreJudgement, say: Say): string {
+  const words = wordsOf(judgement, `${Math.round(100 * share)} %`, designation);
+  return over ? `${words}; over the class’s ${say.length(minorMaxMm)}, so the go gauge alone does not prove it` : words;
 }

@@ -2,12 +2,13 @@ import { UNLISTED_KIT, type Kit } from '../../facts/kit/index.ts';
 import type { Rack } from '../../facts/drills/index.ts';
 import type { ParentMaterial } from '../../facts/materials/index.ts';
 import type { Thread } from '../../facts/threads/index.ts';
+import type { WayId } from '../../facts/ways/index.ts';
+import type { HoleChoices } from './choices.ts';
 
-/** A reading with its 95 % half-width. `assumed` names a safe assumption that stands in for a reading. */
+/** A reading with its 95 % half-width. */
 export interface Measured {
   mm: number;
   halfWidthMm: number;
-  assumed?: string;
 }
 
 /** How the screw is loaded: `fastener-first` wants the screw to break before the thread strips. */
@@ -17,11 +18,9 @@ export type LoadDemand =
       mode: 'preload';
       torqueNm: number;
       /** State of the screw's thread when it is tightened. */
-      friction: 'dry' | 'oiled' | 'anti-seize' | 'unknown';
-      load: 'static' | 'pulsating';
+      friction: HoleChoices['friction'];
+      load: HoleChoices['load'];
     };
-
-export type Duty = 'ordinary' | 'leak-or-damage' | 'can-hurt' | 'under-code';
 
 export interface Joint {
   /** Strength class id; null when unknown (a class is then assumed and named). */
@@ -36,8 +35,8 @@ export interface Joint {
   /** Temperature in service; null when nobody knows, taken as ordinary. */
   serviceC: number | null;
   /** What the thread must keep in or out. */
-  sealing: Sealing;
-  undone: 'rarely' | 'often';
+  sealing: HoleChoices['sealing'];
+  undone: HoleChoices['undone'];
   /** Whether a hand and a spanner reach the far side. */
   backReached: boolean;
   /** Room beyond the far side for a nut. */
@@ -48,33 +47,8 @@ export interface Joint {
   appearance: boolean;
 }
 
-/** Head and drive of a screw, by the trade's generic names. */
-export const DRIVES = [
-  { id: 'hex-head', name: 'hexagon head' },
-  { id: 'socket-head', name: 'socket head, hex key' },
-  { id: 'six-lobe', name: 'six-lobe' },
-  { id: 'cross-recess', name: 'cross-recess' },
-  { id: 'slotted', name: 'slotted' },
-  { id: 'stud', name: 'stud with nut' },
-] as const;
-export type Drive = (typeof DRIVES)[number]['id'];
-
-export type Sealing = 'none' | 'oil' | 'water' | 'pressure';
-
 /** Something in the hole that must come out before anything is mended. */
-export type Stuck = 'none' | 'screw' | 'stud' | 'plug' | 'dowel' | 'tap' | 'extractor' | 'coil';
-
-/** Repairs that leave a larger cut behind. */
-export const EARLIER_REPAIRS = [
-  { id: 'wire-coil', name: 'a wire coil' },
-  { id: 'oversize', name: 'an oversize thread' },
-  { id: 'solid-bush', name: 'a solid bush' },
-  { id: 'keyed-bush', name: 'a keyed bush' },
-  { id: 'bonded-stud', name: 'a bonded stud' },
-  { id: 'weld', name: 'weld' },
-  { id: 'plug', name: 'a plug' },
-] as const;
-export type EarlierRepair = (typeof EARLIER_REPAIRS)[number]['id'];
+export type Stuck = HoleChoices['stuck'];
 
 /** A free edge, void or neighbour: how far from the hole's axis. */
 export interface Limit {
@@ -148,7 +122,7 @@ export interface HoleCase {
   parent: ParentMaterial;
   /** Tensile strength of the parent if it is known better than the table's low end. */
   parentTensileMpa: number | null;
-  kind: 'through' | 'blind';
+  kind: HoleChoices['kind'];
   /** Thickness (through) or depth of the cylinder to the shoulder (blind). */
   depth: Measured;
   /** The depth at which sound thread begins; equal to the depth when it is stripped throughout. */
@@ -159,7 +133,7 @@ export interface HoleCase {
   /** How far the worn bore's centre lies off the true axis, along its long axis and across it. */
   boreOffset: { alongMm: number; acrossMm: number; halfWidthMm: number } | null;
   /** Round which axis it is cleaned up: where the hole was made, or where the bore is now. */
-  axis: 'true' | 'own';
+  axis: HoleChoices['axis'];
   /** From the hole's axis to the nearest free edge or void: the tightest of `limits`. */
   edge: Measured | null;
   edgeName: string;
@@ -170,16 +144,16 @@ export interface HoleCase {
   floorName: string;
   /** How far a pin in the hole leans over 50 mm. */
   leanPer50: Measured | null;
-  crack: 'none' | 'near' | 'reaches';
+  crack: HoleChoices['crack'];
   stuck: Stuck;
   /** Outermost diameter already cut by an earlier repair, when it is larger than the thread. */
   earlierCutMm: number | null;
   /** Which repair left that cut, for the words. */
-  earlierRepair: EarlierRepair | null;
+  earlierRepair: WayId | null;
   /** A method that was tried and failed, and whether what made it fail is still there. */
-  failed: { method: string; causePresent: boolean } | null;
+  failed: { method: WayId; causePresent: boolean } | null;
   joint: Joint;
-  duty: Duty;
+  duty: HoleChoices['duty'];
   rules: HouseRules;
   rack: Rack;
 }

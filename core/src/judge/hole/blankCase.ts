@@ -1,4 +1,6 @@
 import { FULL_RACK } from '../../facts/drills/index.ts';
+import { caseOfChoices } from './caseOfChoices.ts';
+import { choiceOf } from './choices.ts';
 import { DEFAULT_HOUSE_RULES, type HoleCase, type Joint } from './HoleCase.ts';
 
 type Needed = Pick<HoleCase, 'thread' | 'parent' | 'kind' | 'depth' | 'damageTo'>;
@@ -12,41 +14,21 @@ export function blankCase(
   known: Needed & Partial<Omit<HoleCase, keyof Needed | 'joint'>> & { joint?: Partial<Joint> },
 ): HoleCase {
   const { joint, ...rest } = known;
+  const unchosen = caseOfChoices({});
   return {
-    parentTensileMpa: null,
-    strippedThroughout: false,
+    ...unchosen,
     bore: null,
     boreOffset: null,
-    axis: 'true',
     edge: null,
-    edgeName: 'edge',
+    edgeName: choiceOf({}, 'edgeName'),
     limits: [],
     floor: null,
-    floorName: 'nothing',
     leanPer50: null,
-    crack: 'none',
-    stuck: 'none',
     earlierCutMm: null,
     earlierRepair: null,
-    failed: null,
-    duty: 'ordinary',
     rules: DEFAULT_HOUSE_RULES,
     rack: FULL_RACK,
     ...rest,
-    joint: {
-      fastenerClassId: null,
-      screwReach: null,
-      mateHole: null,
-      mateMayBeOpened: true,
-      demand: { mode: 'fastener-first' },
-      serviceC: null,
-      sealing: 'none',
-      undone: 'rarely',
-      backReached: false,
-      endRoom: null,
-      grip: null,
-      appearance: false,
-      ...joint,
-    },
+    joint: { ...unchosen.joint, screwReach: null, mateHole: null, endRoom: null, grip: null, ...joint },
   };
 }

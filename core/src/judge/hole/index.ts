@@ -1,19 +1,24 @@
 export {
+  CHOICES,
+  choiceOf,
+  choiceRow,
+  isAsked,
+  mayBeEmptied,
+  type ChoiceId,
+  type ChoiceRow,
+  type HoleChoices,
+} from './choices.ts';
+export { HOLDS, STARTS, type HoldId, type StartId } from './freeingChoices.ts';
+export {
   DEFAULT_HOUSE_RULES,
-  DRIVES,
-  type Drive,
-  EARLIER_REPAIRS,
   RANKING_RULES,
   RANKING_WEIGHTS,
   USUAL_RATES,
-  type EarlierRepair,
   type Limit,
   type RankingRule,
   type RankingWeights,
   type Rates,
-  type Sealing,
   type Stuck,
-  type Duty,
   type HoleCase,
   type HouseRules,
   type Joint,
@@ -24,5 +29,6 @@ export { INSTRUMENTS, type InstrumentId } from './instruments.ts';
 export { blankCase } from './blankCase.ts';
 export { shopRulesOf, type RackSettings, type ShopRules } from './shopRules.ts';
 export { questionReading } from './questionReading.ts';
-export { isGauged, QUANTITIES, type QuantityId } from './quantities.ts';
+export { endsWithMend, isGauged, QUANTITIES, quantityRow, type QuantityId, type QuantityRow } from './quantities.ts';
 export { soundsStuck } from './soundsStuck.ts';
+export { caseFromInputs, type CaseInputs, type CaseResult, type MissingInput } from './caseFromInputs.ts';

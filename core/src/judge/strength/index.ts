@@ -6,16 +6,36 @@ export {
   overlapFactor,
   parentBendingFactor,
 } from './factors.ts';
-export { stripAreaWorking, stripLoad, stripLoadWorking, type StripInput, type StripLoad } from './stripLoad.ts';
-export { breakLoadN, breakLoadWorking, NUT_FACTOR, preloadN, proofLoadN } from './screwStrength.ts';
+export {
+  shearAreaFacts,
+  stripAreaWorking,
+  stripFacts,
+  stripLoad,
+  stripLoadWorking,
+  type ShearAreaFacts,
+  type StripFacts,
+  type StripInput,
+  type StripLoad,
+} from './stripLoad.ts';
+export {
+  breakFacts,
+  breakLoadN,
+  breakLoadWorking,
+  NUT_FACTOR,
+  preloadN,
+  proofLoadN,
+  type BreakFacts,
+} from './screwStrength.ts';
 export {
   mostTorque,
   mostTorqueWorking,
   PRELOAD_MARGINS,
   PRELOAD_SCATTER,
+  torqueFacts,
+  type TorqueFacts,
   type MostTorque,
   type TorqueInput,
 } from './mostTorque.ts';
-export { parentAtTemperature, type HotParent } from './temperature.ts';
-export { tappingLoad, type TappingLoad } from './tappingLoad.ts';
+export { heatWords, parentAtTemperature, type HotParent } from './temperature.ts';
+export { tappingLoad, tappingWorking, type TappingLoad } from './tappingLoad.ts';
 export { overlapAround } from './overlapAround.ts';

@@ -37,21 +37,39 @@ export function mostTorque({ thread, fastener, stripLeastN, load }: TorqueInput)
   };
 }
 
+/** Numbers that the most torque follows from. */
+export type TorqueFacts = {
+  className: string;
+  majorMm: number;
+  stripLeastN: number;
+  proofN: number;
+  load: keyof typeof PRELOAD_MARGINS;
+  torqueNm: number;
+};
+
+export const torqueFacts = (input: TorqueInput): TorqueFacts => ({
+  className: input.fastener.name,
+  majorMm: input.thread.majorMm,
+  stripLeastN: input.stripLeastN,
+  proofN: proofLoadN(input.thread, input.fastener),
+  load: input.load,
+  torqueNm: mostTorque(input).torqueNm,
+});
+
 /** Working of the most torque. */
-export function mostTorqueWorking(input: TorqueInput): Working {
-  const { thread, fastener, stripLeastN, load } = input;
+export function mostTorqueWorking({ className, majorMm, stripLeastN, proofN, load, torqueNm }: TorqueFacts): Working {
   return {
     title: 'Torque that it takes, oiled',
     formula: 'T = K · d · min(strip / m, proof / s)',
     symbols: [
       { symbol: 'K', meaning: 'nut factor, oiled', value: NUT_FACTOR.oiled, unit: '' },
-      { symbol: 'd', meaning: 'major diameter', value: thread.majorMm, unit: 'mm' },
+      { symbol: 'd', meaning: 'major diameter', value: majorMm, unit: 'mm' },
       { symbol: 'strip', meaning: 'strip load at the pessimistic end of the readings', value: stripLeastN, unit: 'N' },
       { symbol: 'm', meaning: `margin of the thread, ${load} load`, value: PRELOAD_MARGINS[load].holds, unit: '' },
-      { symbol: 'proof', meaning: `proof load, ${fastener.name}`, value: proofLoadN(thread, fastener), unit: 'N' },
+      { symbol: 'proof', meaning: `proof load, ${className}`, value: proofN, unit: 'N' },
       { symbol: 's', meaning: 'scatter of the preload', value: PRELOAD_SCATTER, unit: '' },
     ],
-    result: { symbol: 'T', value: mostTorque(input).torqueNm, unit: 'Nm' },
+    result: { symbol: 'T', value: torqueNm, unit: 'Nm' },
     source: 'rule of thumb for K and its scatter; proof load by the fastener’s class',
     estimate: true,
     notes: ['The maker’s figure comes first. A torque meant for dry threads is never used oiled.'],

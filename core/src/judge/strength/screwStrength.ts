@@ -16,17 +16,34 @@ export function proofLoadN(thread: Thread, fastener: FastenerClassRow): number {
   return threadGeometry(thread).tensileAreaMm2 * fastener.proofMpa;
 }
 
+/** Numbers that a break load follows from. */
+export type BreakFacts = {
+  designation: string;
+  className: string;
+  tensileAreaMm2: number;
+  tensileMpa: number;
+  source: string;
+};
+
+export const breakFacts = (thread: Thread, fastener: FastenerClassRow): BreakFacts => ({
+  designation: thread.designation,
+  className: fastener.name,
+  tensileAreaMm2: threadGeometry(thread).tensileAreaMm2,
+  tensileMpa: fastener.tensileMpa,
+  source: fastener.source,
+});
+
 /** Working of the break load. */
-export function breakLoadWorking(thread: Thread, fastener: FastenerClassRow): Working {
+export function breakLoadWorking({ designation, className, tensileAreaMm2, tensileMpa, source }: BreakFacts): Working {
   return {
-    title: `Load that breaks the screw, ${thread.designation} ${fastener.name}`,
+    title: `Load that breaks the screw, ${designation} ${className}`,
     formula: 'F = As · Rm',
     symbols: [
-      { symbol: 'As', meaning: 'tensile area', value: threadGeometry(thread).tensileAreaMm2, unit: 'mm²' },
-      { symbol: 'Rm', meaning: 'least tensile strength of the class', value: fastener.tensileMpa, unit: 'MPa' },
+      { symbol: 'As', meaning: 'tensile area', value: tensileAreaMm2, unit: 'mm²' },
+      { symbol: 'Rm', meaning: 'least tensile strength of the class', value: tensileMpa, unit: 'MPa' },
     ],
-    result: { symbol: 'F', value: breakLoadN(thread, fastener), unit: 'N' },
-    source: fastener.source,
+    result: { symbol: 'F', value: tensileAreaMm2 * tensileMpa, unit: 'N' },
+    source,
   };
 }
 

@@ -118,31 +118,62 @@ export function stripLoad(input: StripInput): StripLoad {
   };
 }
 
-/** Working of the area sheared in the parent. */
-export const stripAreaWorking = (input: StripInput): Working => parentShearWorking(parentAreaOf(input));
+/** Numbers of the area sheared in the parent. */
+export type ShearAreaFacts = ReturnType<typeof shearAreaFacts>;
+export const shearAreaFacts = (input: StripInput) => {
+  const { pitchMm, halfAngleDeg, engagementMm, majorMinMm, pitchMaxMm } = parentAreaOf(input);
+  return { pitchMm, halfAngleDeg, engagementMm, majorMinMm, pitchMaxMm };
+};
+export const stripAreaWorking = (facts: ShearAreaFacts): Working => parentShearWorking(facts);
+
+/** Numbers that a strip load follows from. */
+export type StripFacts = {
+  parentShearMpa: number;
+  parentAreaMm2: number;
+  screwShearMpa: number;
+  fastenerAreaMm2: number;
+  c1: number | null;
+  c2: number;
+  c3: number;
+  q: number;
+};
+
+export const stripFacts = (input: StripInput, load: StripLoad): StripFacts => ({
+  parentShearMpa: input.parentShearMpa,
+  parentAreaMm2: load.parentAreaMm2,
+  screwShearMpa: screwShearMpa(input.fastener),
+  fastenerAreaMm2: load.fastenerAreaMm2,
+  c1: load.c1,
+  c2: load.c2,
+  c3: load.c3,
+  q: load.q,
+});
 
 /** Working of a strip load. */
-export function stripLoadWorking(input: StripInput): Working {
-  const { parentAreaMm2, fastenerAreaMm2, c1, c2, c3, q, parentLoadN, fastenerLoadN } = stripLoad(input);
+export function stripLoadWorking(facts: StripFacts): Working {
+  const { parentShearMpa, parentAreaMm2, fastenerAreaMm2, c2, c3, q } = facts;
+  const c1 = facts.c1 ?? 0;
   return {
     title: 'Load that strips the thread',
     formula: 'F = min(τp · Ap · C1 · C3 · q, τf · Af · C1 · C2 · q)',
     symbols: [
-      { symbol: 'τp', meaning: 'shear strength of the parent', value: input.parentShearMpa, unit: 'MPa' },
+      { symbol: 'τp', meaning: 'shear strength of the parent', value: parentShearMpa, unit: 'MPa' },
       { symbol: 'Ap', meaning: 'shear area in the parent', value: parentAreaMm2, unit: 'mm²' },
-      {
-        symbol: 'τf',
-        meaning: 'shear strength of the screw’s thread',
-        value: screwShearMpa(input.fastener),
-        unit: 'MPa',
-      },
+      { symbol: 'τf', meaning: 'shear strength of the screw’s thread', value: facts.screwShearMpa, unit: 'MPa' },
       { symbol: 'Af', meaning: 'shear area of the screw’s thread', value: fastenerAreaMm2, unit: 'mm²' },
-      { symbol: 'C1', meaning: 'dilation of the wall (1 where the edge is unknown)', value: c1 ?? 0, unit: '' },
+      { symbol: 'C1', meaning: 'dilation of the wall (1 where the edge is unknown)', value: c1, unit: '' },
       { symbol: 'C2', meaning: 'bending of the screw’s thread', value: c2, unit: '' },
       { symbol: 'C3', meaning: 'bending of the parent’s thread', value: c3, unit: '' },
       { symbol: 'q', meaning: 'overlap left by an oversize bore (estimate)', value: q, unit: '' },
     ],
-    result: { symbol: 'F', value: Math.min(parentLoadN, fastenerLoadN), unit: 'N' },
+    result: {
+      symbol: 'F',
+      value: Math.min(
+        parentShearMpa * parentAreaMm2 * c1 * c3 * q,
+        facts.screwShearMpa * fastenerAreaMm2 * c1 * c2 * q,
+      ),
+      unit: 'N',
+    },
     source: 'FED-STD-H28 areas; VDI 2230 with Alexander’s factors',
     notes: ['Shear strengths are shares of tensile strength; the parent’s share is our estimate.'],
   };

@@ -1,5 +1,5 @@
 import type { ParentMaterial } from '../../facts/materials/index.ts';
-import type { AskedWorking } from '../../basis/checks/index.ts';
+import type { Working } from '../../basis/checks/index.ts';
 import type { Thread } from '../../facts/threads/index.ts';
 import { THREAD_FORMS, threadGeometry } from '../../facts/threads/index.ts';
 
@@ -36,7 +36,11 @@ export interface TappingLoad {
   snapsAtNm: number;
   /** How many times stronger the tap is than the cut. */
   ratio: number;
-  working: AskedWorking;
+  /** What it follows from: force, groove left to cut and its mean radius, major of the tap. */
+  forceMpa: number;
+  areaMm2: number;
+  radiusMm: number;
+  majorMm: number;
 }
 
 /**
@@ -57,21 +61,30 @@ export function tappingLoad(thread: Thread, boreMm: number, parent: ParentMateri
     torqueNm,
     snapsAtNm,
     ratio,
-    working: () => ({
-      title: `Tapping load, ${thread.designation}`,
-      formula: 'T = k · A · r · f; tap = π/16 · (0.45 · D)³ · 1600 MPa',
-      symbols: [
-        { symbol: 'k', meaning: 'specific cutting force', value: forceMpa, unit: 'MPa' },
-        { symbol: 'A', meaning: 'groove left to cut', value: areaMm2, unit: 'mm²' },
-        { symbol: 'r', meaning: 'mean radius', value: radiusMm, unit: 'mm' },
-        { symbol: 'f', meaning: 'sharp tap with fluid (worn or dry: up to 2.5)', value: SHARP, unit: '' },
-        { symbol: 'D', meaning: 'major diameter of the tap', value: thread.majorMm, unit: 'mm' },
-        { symbol: 'T', meaning: 'torque of the cut', value: torqueNm, unit: 'Nm' },
-        { symbol: 'tap', meaning: 'torque that snaps the tap', value: snapsAtNm, unit: 'Nm' },
-      ],
-      result: { symbol: 'tap / T', value: Number.isFinite(ratio) ? ratio : 0, unit: '' },
-      source: 'our estimate',
-      estimate: true,
-    }),
+    forceMpa,
+    areaMm2,
+    radiusMm,
+    majorMm: thread.majorMm,
+  };
+}
+
+/** Working of the tapping load. */
+export function tappingWorking(load: Omit<TappingLoad, 'ratio'> & { designation: string }): Working {
+  const { torqueNm, snapsAtNm } = load;
+  return {
+    title: `Tapping load, ${load.designation}`,
+    formula: 'T = k · A · r · f; tap = π/16 · (0.45 · D)³ · 1600 MPa',
+    symbols: [
+      { symbol: 'k', meaning: 'specific cutting force', value: load.forceMpa, unit: 'MPa' },
+      { symbol: 'A', meaning: 'groove left to cut', value: load.areaMm2, unit: 'mm²' },
+      { symbol: 'r', meaning: 'mean radius', value: load.radiusMm, unit: 'mm' },
+      { symbol: 'f', meaning: 'sharp tap with fluid (worn or dry: up to 2.5)', value: SHARP, unit: '' },
+      { symbol: 'D', meaning: 'major diameter of the tap', value: load.majorMm, unit: 'mm' },
+      { symbol: 'T', meaning: 'torque of the cut', value: torqueNm, unit: 'Nm' },
+      { symbol: 'tap', meaning: 'torque that snaps the tap', value: snapsAtNm, unit: 'Nm' },
+    ],
+    result: { symbol: 'tap / T', value: torqueNm > 0 ? snapsAtNm / torqueNm : 0, unit: '' },
+    source: 'our estimate',
+    estimate: true,
   };
 }

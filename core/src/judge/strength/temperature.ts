@@ -1,3 +1,4 @@
+import type { Say } from '../../basis/units/index.ts';
 import type { ParentMaterial } from '../../facts/materials/index.ts';
 
 /** What a parent is still worth at a service temperature. */
@@ -6,7 +7,8 @@ export interface HotParent {
   factor: number;
   /** Whether a preload stays. */
   holdsPreload: boolean;
-  because: string;
+  /** The temperature from which that is so; null where it does not hang on one. */
+  overC: number | null;
 }
 
 /** Temperatures from which a group loses strength or lets a preload creep away, °C, and the strength left. Our estimate. */
@@ -25,13 +27,15 @@ const LIMITS: Readonly<
  */
 export function parentAtTemperature(parent: ParentMaterial, serviceC: number | null): HotParent {
   if (parent.group === 'plastic') {
-    return { factor: 1, holdsPreload: false, because: 'plastics creep: no preload stays in them' };
+    return { factor: 1, holdsPreload: false, overC: null };
   }
   const limit = LIMITS[parent.group];
-  if (!limit || serviceC === null || serviceC <= limit.overC) return { factor: 1, holdsPreload: true, because: '' };
-  return {
-    factor: limit.factor,
-    holdsPreload: limit.holdsPreload,
-    because: `${parent.name} above ${limit.overC} °C: ${Math.round(100 * limit.factor)} % of its strength${limit.holdsPreload ? '' : ', and no preload stays'} (estimate)`,
-  };
+  if (!limit || serviceC === null || serviceC <= limit.overC) return { factor: 1, holdsPreload: true, overC: null };
+  return { factor: limit.factor, holdsPreload: limit.holdsPreload, overC: limit.overC };
+}
+
+/** What heat does to a parent, in words. */
+export function heatWords({ factor, holdsPreload, overC }: HotParent, parentName: string, say: Say): string {
+  if (overC === null) return 'plastics creep: no preload stays in them';
+  return `${parentName} above ${say.temperature(overC)}: ${Math.round(100 * factor)} % of its strength${holdsPreload ? '' : ', and no preload stays'} (estimate)`;
 }

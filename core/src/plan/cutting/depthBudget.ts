@@ -1,4 +1,4 @@
-import type { AskedWorking } from '../../basis/checks/index.ts';
+import type { Working } from '../../basis/checks/index.ts';
 import { finite, positive } from '../../basis/numeric/index.ts';
 
 /** Depth of a drill's point: d/2 / tan(point angle / 2). @example drillPointMm(10, 118) // 3.004 */
@@ -49,7 +49,6 @@ export interface DepthBudget {
   last: { leadThreads: TapLead; chipRoom: boolean } | null;
   /** How much deeper the cylinder would have to be for a one-thread lead without chip room. 0 when it fits. */
   shortByMm: number;
-  working: AskedWorking;
 }
 
 /**
@@ -78,20 +77,34 @@ export function depthBudget(input: { cylinderMm: number; pitchMm: number; wanted
     reaches,
     last,
     shortByMm: Math.max(0, wantedFullThreadMm - most),
-    working: () => ({
-      title: 'Full thread that this blind hole can give',
-      formula: 'full thread = cylinder − (lead + 1) · P, and one P less where chips need room',
-      symbols: [
-        { symbol: 'cylinder', meaning: 'depth to the shoulder', value: cylinderMm, unit: 'mm' },
-        { symbol: 'P', meaning: 'pitch', value: pitchMm, unit: 'mm' },
-        { symbol: 'wanted', meaning: 'full thread wanted', value: wantedFullThreadMm, unit: 'mm' },
-      ],
-      result: { symbol: 'full thread, lead 1, no chip room', value: most, unit: 'mm' },
-      source: 'tap geometry; leads: second 3-5 threads, bottoming 1-2',
-      notes: reaches.map(
-        (row) =>
-          `lead of ${row.leadThreads}: ${row.withChipsMm.toFixed(1)} mm with chip room, ${row.withoutChipsMm.toFixed(1)} mm without`,
-      ),
-    }),
+  };
+}
+
+/** Working of a blind hole's full thread, from its depth to the shoulder, its pitch and what is wanted. */
+export function depthBudgetWorking(input: {
+  cylinderMm: number;
+  pitchMm: number;
+  wantedFullThreadMm: number;
+}): Working {
+  const { cylinderMm, pitchMm, wantedFullThreadMm } = input;
+  const { reaches } = depthBudget(input);
+  return {
+    title: 'Full thread that this blind hole can give',
+    formula: 'full thread = cylinder − (lead + 1) · P, and one P less where chips need room',
+    symbols: [
+      { symbol: 'cylinder', meaning: 'depth to the shoulder', value: cylinderMm, unit: 'mm' },
+      { symbol: 'P', meaning: 'pitch', value: pitchMm, unit: 'mm' },
+      { symbol: 'wanted', meaning: 'full thread wanted', value: wantedFullThreadMm, unit: 'mm' },
+    ],
+    result: {
+      symbol: 'full thread, lead 1, no chip room',
+      value: reaches[reaches.length - 1]!.withoutChipsMm,
+      unit: 'mm',
+    },
+    source: 'tap geometry; leads: second 3-5 threads, bottoming 1-2',
+    notes: reaches.map(
+      (row) =>
+        `lead of ${row.leadThreads}: ${row.withChipsMm.toFixed(1)} mm with chip room, ${row.withoutChipsMm.toFixed(1)} mm without`,
+    ),
   };
 }

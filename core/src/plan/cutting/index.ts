@@ -1,5 +1,6 @@
 export {
   depthBudget,
+  depthBudgetWorking,
   drillPointMm,
   drillStopMm,
   fullThreadReachMm,
@@ -9,4 +10,4 @@ export {
 } from './depthBudget.ts';
 export { tapName } from './tapNames.ts';
 export { drillSpeed } from './spindleSpeed.ts';
-export { targetShare } from './targetShare.ts';
+export { shareWords, targetShare, type ShareReason } from './targetShare.ts';

@@ -9,12 +9,26 @@ const SHORT_D = 0.75;
 
 /** Which neighbour to take when the drill wanted is missing (methods.md, schools: "drill missing"). */
 function leanOf(parent: Pick<ParentMaterial, 'cutting'>, depthD: number): Lean {
-  if (parent.cutting === 'tough') return { side: 'larger', because: 'tough metal: the larger side spares the tap' };
-  if (depthD > DEEP_D && parent.cutting !== 'soft')
-    return { side: 'larger', because: 'deep thread: the larger side spares the tap and loses almost no strength' };
-  if (depthD < SHORT_D) return { side: 'smaller', because: 'few turns of thread: the smaller side keeps them full' };
+  if (parent.cutting === 'tough') return { side: 'larger', because: 'tough' };
+  if (depthD > DEEP_D && parent.cutting !== 'soft') return { side: 'larger', because: 'deep' };
+  if (depthD < SHORT_D) return { side: 'smaller', because: 'few-turns' };
   return NO_LEAN;
 }
+
+/** Why a share of thread is aimed at. */
+export type ShareReason = keyof typeof SHARE_WORDS;
+
+const SHARE_WORDS = {
+  'chart-75': 'house rule: the 75 % chart',
+  'major-minus-pitch': 'house rule: major minus pitch',
+  'tough-deep': 'tough and deep: the tap has to survive',
+  tough: 'tough: less thread, almost the same strength',
+  'short-soft': 'short and soft: keep all the thread there is',
+  general: 'general work: 75 to 77 %',
+} as const;
+
+/** @example shareWords('tough-deep') // 'tough and deep: the tap has to survive' */
+export const shareWords = (because: ShareReason): string => SHARE_WORDS[because];
 
 /**
  * The share of full thread to aim for, and why. Rules of thumb (methods.md, schools): by material and depth 76 %, tough
@@ -25,21 +39,19 @@ export function targetShare(
   parent: Pick<ParentMaterial, 'cutting'>,
   depthMm: number,
   rule: HouseRules['tapDrill'],
-): { share: number; because: string; lean: Lean } {
+): { share: number; because: ShareReason; lean: Lean } {
   const depthD = depthMm / thread.majorMm;
   const lean = leanOf(parent, depthD);
-  if (rule === 'chart-75') return { share: 0.75, because: 'house rule: the 75 % chart', lean };
+  if (rule === 'chart-75') return { share: 0.75, because: 'chart-75', lean };
   if (rule === 'major-minus-pitch') {
     return {
       share: shareOfThread(thread, thread.majorMm - thread.pitchMm),
-      because: 'house rule: major minus pitch',
+      because: 'major-minus-pitch',
       lean,
     };
   }
-  if (parent.cutting === 'tough' && depthD > DEEP_D)
-    return { share: 0.53, because: 'tough and deep: the tap has to survive', lean };
-  if (parent.cutting === 'tough') return { share: 0.63, because: 'tough: less thread, almost the same strength', lean };
-  if (parent.cutting === 'soft' && depthD < SHORT_D)
-    return { share: 0.8, because: 'short and soft: keep all the thread there is', lean };
-  return { share: 0.76, because: 'general work: 75 to 77 %', lean };
+  if (parent.cutting === 'tough' && depthD > DEEP_D) return { share: 0.53, because: 'tough-deep', lean };
+  if (parent.cutting === 'tough') return { share: 0.63, because: 'tough', lean };
+  if (parent.cutting === 'soft' && depthD < SHORT_D) return { share: 0.8, because: 'short-soft', lean };
+  return { share: 0.76, because: 'general', lean };
 }

@@ -2,24 +2,8 @@ import { UNLISTED_KIT, type Kit } from '../../facts/kit/index.ts';
 import { FULL_RACK, type Rack } from '../../facts/drills/index.ts';
 import type { ParentMaterial } from '../../facts/materials/index.ts';
 import type { Thread } from '../../facts/threads/index.ts';
-import type { Drive } from '../../judge/hole/index.ts';
-import type { MeansId } from './Means.ts';
-
-/** The face of the break: it decides where a drill starts. */
-export const BREAK_FACES = [
-  { id: 'flat', name: 'flat' },
-  { id: 'sloped', name: 'sloped or ragged' },
-  { id: 'dimple', name: 'a true old centre in it' },
-  { id: 'off-centre', name: 'an old hole off its centre' },
-] as const;
-export type BreakFace = (typeof BREAK_FACES)[number]['id'];
-
-/** Where the part is while it is worked on. */
-export const ACCESSES = [
-  { id: 'bench', name: 'on the bench' },
-  { id: 'in-place', name: 'in place' },
-] as const;
-export type Access = (typeof ACCESSES)[number]['id'];
+import type { MeansId } from '../../facts/means/index.ts';
+import { choiceOf, type HoleChoices, type Stuck } from '../../judge/hole/index.ts';
 
 /** What was tried on it so far, oldest first. */
 export interface TriedMeans {
@@ -29,7 +13,7 @@ export interface TriedMeans {
 
 /** What sticks in the hole and how. Lengths in mm; null: nobody knows. */
 export interface StuckCase {
-  what: 'screw' | 'stud' | 'plug' | 'dowel' | 'tap' | 'extractor' | 'coil';
+  what: Exclude<Stuck, 'none'>;
   /** The hole's thread; a dowel or plain plug has its diameter. */
   thread: Thread;
   parent: ParentMaterial;
@@ -42,14 +26,14 @@ export interface StuckCase {
   lengthMm: number | null;
   /** How far the drilled centre is off its own, once it is measured. */
   offsetMm: number | null;
-  face: BreakFace;
-  drive: 'none' | 'damaged' | 'good';
+  face: HoleChoices['stuckFace'];
+  drive: HoleChoices['stuckDrive'];
   /** What kind of drive it had, where that is recorded. */
-  driveKind: Drive | null;
-  why: 'rust' | 'galled' | 'locker' | 'bottomed' | 'cross-threaded' | 'peened' | 'unknown';
+  driveKind: HoleChoices['drive'];
+  why: HoleChoices['stuckWhy'];
   /** Hottest that what is near may get: seals, bearings, paint; null: nothing near. */
   nearLimitC: number | null;
-  access: Access;
+  access: HoleChoices['access'];
   /** Free height above the face and free room beside the axis. */
   headroomMm: number | null;
   sideRoomMm: number | null;
@@ -73,12 +57,12 @@ export function blankStuck(what: StuckCase['what'], thread: Thread, parent: Pare
     proudMm: null,
     lengthMm: null,
     offsetMm: null,
-    face: 'flat',
-    drive: 'none',
+    face: choiceOf({}, 'stuckFace'),
+    drive: choiceOf({}, 'stuckDrive'),
     driveKind: null,
-    why: 'unknown',
+    why: choiceOf({}, 'stuckWhy'),
     nearLimitC: null,
-    access: 'bench',
+    access: choiceOf({}, 'access'),
     headroomMm: null,
     sideRoomMm: null,
     through: false,

@@ -1,5 +1,5 @@
 import { within } from '../../basis/numeric/index.ts';
-import { spokenLength } from '../../basis/units/index.ts';
+import type { Say } from '../../basis/units/index.ts';
 import { rackDrills } from '../../facts/drills/index.ts';
 import { coreDrill, stiffShellMm, type CoreWindow } from './core.ts';
 import type { StuckCase } from './StuckCase.ts';
@@ -8,7 +8,11 @@ export interface AfterStep {
   advice: 'carry-on' | 'correct' | 'change-means' | 'stop';
   /** The largest drill that still spares the parent at this offset; null where none larger than the hole does. */
   lastMm: number | null;
-  words: string;
+  /** How far the hole may already reach into the parent’s crests; 0 unless it is to stop. */
+  intoCrestMm: number;
+  /** Shell at its thickest, at the last drill or at the hole as it is. */
+  thickMm: number;
+  offsetMm: number;
 }
 
 /** A hole no larger than this share of the root can still be drawn over to the true centre (rule of thumb). */
@@ -29,38 +33,36 @@ export function afterStep(
   const drilled = within(drilledMm, 0.2, 100, 'drilled');
   const offMm = within(offset.mm, 0, 50, 'offset') + offset.halfWidthMm;
   const of = (mm: number) => coreDrill(mm, window, offMm, stuck.rack.drilling);
-  if (of(drilled).toCrestLargestMm < 0) {
-    return {
-      advice: 'stop',
-      lastMm: null,
-      words: `Stop: the hole may already reach ${spokenLength(-of(drilled).toCrestLargestMm)} into the parent’s crests. Take out what is loose, measure the hole, then decide.`,
-    };
-  }
+  const intoCrestMm = Math.max(0, -of(drilled).toCrestLargestMm);
+  if (intoCrestMm > 0)
+    return { advice: 'stop', lastMm: null, intoCrestMm, thickMm: of(drilled).thickShellMm, offsetMm: offset.mm };
   const safe = rackDrills(stuck.rack)
     .map((drill) => drill.diameterMm)
     .filter((mm) => mm > drilled && mm < window.rootMm && mm <= (capMm ?? Infinity) && of(mm).toCrestLargestMm >= 0);
   const lastMm = safe.at(-1) ?? null;
-  const thick = of(lastMm ?? drilled).thickShellMm;
-  if (thick <= stiffShellMm(stuck.thread.majorMm)) {
-    return {
-      advice: 'carry-on',
-      lastMm,
-      words:
-        lastMm === null
-          ? `No larger drill: the shell is ${spokenLength(thick)} at its thickest, peel it now.`
-          : `Carry on to ${spokenLength(lastMm)}, no larger: it leaves ${spokenLength(thick)} of shell at the thickest.`,
-    };
+  const thickMm = of(lastMm ?? drilled).thickShellMm;
+  const advice =
+    thickMm <= stiffShellMm(stuck.thread.majorMm)
+      ? 'carry-on'
+      : drilled <= DRAWN_OVER * window.rootMm
+        ? 'correct'
+        : 'change-means';
+  return { advice, lastMm, intoCrestMm, thickMm, offsetMm: offset.mm };
+}
+
+/** What to do after a step, in words. */
+export function afterStepWords({ advice, lastMm, intoCrestMm, thickMm, offsetMm }: AfterStep, say: Say): string {
+  const thick = say.length(thickMm);
+  switch (advice) {
+    case 'stop':
+      return `Stop: the hole may already reach ${say.length(intoCrestMm)} into the parent’s crests. Take out what is loose, measure the hole, then decide.`;
+    case 'carry-on':
+      return lastMm === null
+        ? `No larger drill: the shell is ${thick} at its thickest, peel it now.`
+        : `Carry on to ${say.length(lastMm)}, no larger: it leaves ${thick} of shell at the thickest.`;
+    case 'correct':
+      return `Correct it before the next drill: at ${say.length(offsetMm)} off, ${thick} of shell would stay on the far side. Draw the hole over with a stub end mill on the true centre, or groove the far side with a round-nosed chisel, and measure again.`;
+    case 'change-means':
+      return `Change the means: the hole is too large to be drawn over, and ${thick} of shell would stay on the far side. Mill it on the true axis, or turn the shell out with an extractor or a slot.`;
   }
-  if (drilled <= DRAWN_OVER * window.rootMm) {
-    return {
-      advice: 'correct',
-      lastMm,
-      words: `Correct it before the next drill: at ${spokenLength(offset.mm)} off, ${spokenLength(thick)} of shell would stay on the far side. Draw the hole over with a stub end mill on the true centre, or groove the far side with a round-nosed chisel, and measure again.`,
-    };
-  }
-  return {
-    advice: 'change-means',
-    lastMm,
-    words: `Change the means: the hole is too large to be drawn over, and ${spokenLength(thick)} of shell would stay on the far side. Mill it on the true axis, or turn the shell out with an extractor or a slot.`,
-  };
 }

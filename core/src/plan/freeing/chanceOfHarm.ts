@@ -2,25 +2,6 @@ import { CoreError, positive, within } from '../../basis/numeric/index.ts';
 import { expectedBoreMm, type Drilling } from '../../facts/drills/index.ts';
 import { LARGEST_OVERSIZE, looseShellMm, stiffShellMm, type CoreWindow } from './core.ts';
 
-/** How the drill is started, and how far off centre that leaves it: one standard deviation an axis, mm (our estimate). */
-export const STARTS = [
-  { id: 'punched', name: 'punched by eye', sigmaMm: 0.3 },
-  { id: 'block', name: 'block located from neighbours', sigmaMm: 0.15 },
-  { id: 'true-centre', name: 'centre drill in a true centre', sigmaMm: 0.08 },
-  { id: 'bush', name: 'bush over the hole', sigmaMm: 0.075 },
-] as const;
-export type StartId = (typeof STARTS)[number]['id'];
-
-/** What keeps the drill square: tilt, one standard deviation an axis, degrees (our estimate). */
-export const HOLDS = [
-  { id: 'freehand', name: 'freehand by eye', sigmaDeg: 1.5 },
-  { id: 'square', name: 'freehand, square beside it', sigmaDeg: 0.8 },
-  { id: 'guide', name: 'guide block', sigmaDeg: 0.25 },
-  { id: 'bench-drill', name: 'bench drill', sigmaDeg: 0.15 },
-  { id: 'mill', name: 'located mill', sigmaDeg: 0.05 },
-] as const;
-export type HoldId = (typeof HOLDS)[number]['id'];
-
 export interface HarmInput {
   window: CoreWindow;
   /** Major of the thread: what a full thread of the parent reaches out to. */

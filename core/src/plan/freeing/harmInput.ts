@@ -1,5 +1,6 @@
 import { rackDrills } from '../../facts/drills/index.ts';
-import { HOLDS, STARTS, Z95, type HarmInput, type HoldId, type StartId } from './chanceOfHarm.ts';
+import { HOLDS, STARTS, type HoldId, type StartId } from '../../judge/hole/index.ts';
+import { Z95, type HarmInput } from './chanceOfHarm.ts';
 import { coreWindow } from './core.ts';
 import { coreDepth } from './corePlan.ts';
 import type { StuckCase } from './StuckCase.ts';

@@ -1,6 +1,5 @@
-import { HOLDS, STARTS } from './chanceOfHarm.ts';
+import { HOLDS, STARTS, type HoleChoices } from '../../judge/hole/index.ts';
 import { USUAL_PROJECTION_MM, type CoreDrilling } from './harmInput.ts';
-import type { Access } from './StuckCase.ts';
 
 /** One change of the set-up, to see what it would buy. */
 export interface Lever {
@@ -14,7 +13,7 @@ export interface Lever {
  * something; a measured offset leaves nothing for a better start to buy, and what is worked on in place goes on no machine.
  * @example leversOf({ start: 'punched', hold: 'freehand' }).map((row) => row.id) // ['bush', 'bench', 'bush-bench', 'mill', 'short']
  */
-export function leversOf(now: CoreDrilling, access: Access = 'bench'): Lever[] {
+export function leversOf(now: CoreDrilling, access: HoleChoices['access'] = 'bench'): Lever[] {
   const machine = access === 'bench';
   const sigmaStart = STARTS.find((row) => row.id === now.start)!.sigmaMm;
   const sigmaHold = HOLDS.find((row) => row.id === now.hold)!.sigmaDeg;

@@ -2,7 +2,10 @@ import { FULL_RACK } from '../../facts/drills/index.ts';
 import { UNLISTED_KIT } from '../../facts/kit/index.ts';
 import { parentById } from '../../facts/materials/index.ts';
 import { threadById } from '../../facts/threads/index.ts';
-import { blankStuck, heatPlan, MEANS_IDS, proposeFreeing, type MeansId, type StuckCase } from './index.ts';
+import { SAY } from '../../basis/units/index.ts';
+import { MEANS_IDS, type MeansId } from '../../facts/means/index.ts';
+import { heatPlan } from './heatPlan.ts';
+import { blankStuck, proposeFreeing, sayMeans, type StuckCase } from './index.ts';
 
 const stuck = (
   changes: Partial<Omit<StuckCase, 'thread' | 'parent'>> & { threadId?: string; parentId?: string } = {},
@@ -13,7 +16,10 @@ const stuck = (
 };
 const words = (means: { steps: { what: string }[] }) => means.steps.map((step) => step.what).join(' ');
 const of = (id: MeansId, changes: Parameters<typeof stuck>[0]) =>
-  proposeFreeing(stuck(changes)).find((row) => row.id === id)!;
+  sayMeans(
+    proposeFreeing(stuck(changes)).find((row) => row.id === id)!,
+    SAY.mm,
+  );
 const tried = (changes: Parameters<typeof stuck>[0]) =>
   proposeFreeing(stuck(changes))
     .filter((row) => row.verdict !== 'does-not-hold')
@@ -85,14 +91,14 @@ test('a broken M6 tap: no ordinary drill; through, its pieces fall out; blind in
 test('a 6 mm soft dowel, blind: M4 leaves 1.0 mm of wall; hardened it will not drill; through it is driven out', () => {
   const dowel = { what: 'dowel', threadId: 'M6x1', proudMm: 0, lengthMm: 12 } as const;
   expect(of('pull', dowel).because).toMatch(
-    /^M4 × 0.7 leaves the pin ⟦mm:1⟧ of wall less the offset, ⟦mm:0.72⟧ is enough.*a 12.9 screw carries/,
+    /^M4 × 0.7 leaves the pin 1 mm of wall less the offset, 0.72 mm is enough.*a 12.9 screw carries/,
   );
   expect(words(of('pull', dowel))).toMatch(
     /Hold the screw still while the nut turns: about 18 turns.*drives a blind pin deeper/,
   );
   // At the measured offset the wall is less: M3 then, and none where nothing leaves enough.
   expect(of('pull', { ...dowel, offsetMm: 0.4 }).because).toMatch(
-    /^M3 × 0.5 leaves the pin ⟦mm:1.1⟧ of wall at ⟦mm:0.4⟧ off/,
+    /^M3 × 0.5 leaves the pin 1.1 mm of wall at 0.4 mm off/,
   );
   expect(of('pull', { ...dowel, offsetMm: 1 })).toMatchObject({ verdict: 'does-not-hold' });
   expect(of('pull', { ...dowel, hard: true }).because).toMatch(/do not blunt/);
@@ -102,16 +108,16 @@ test('a 6 mm soft dowel, blind: M4 leaves 1.0 mm of wall; hardened it will not d
 test('drives: a rounded 6 mm hexagon takes six-lobe 40, else a slot; an extractor by its pair in the crib and its torque', () => {
   const m8 = { what: 'screw', threadId: 'M8x1.25', drive: 'damaged', why: 'locker' } as const;
   expect(words(of('drive-again', m8))).toMatch(
-    /rounded ⟦mm:6⟧ hexagon: drive six-lobe bit 40 \(⟦mm:6.75⟧ over its points\)/,
+    /rounded 6 mm hexagon: drive six-lobe bit 40 \(6.75 mm over its points\)/,
   );
   expect(words(of('drive-again', { ...m8, driveKind: 'slotted' }))).toMatch(
-    /^Saw a slot about ⟦mm:2⟧ wide and ⟦mm:2.4⟧ deep/,
+    /^Saw a slot about 2 mm wide and 2.4 mm deep/,
   );
   const owns = (extractorDrillsMm: number[]) => of('extractor', { ...m8, kit: { ...UNLISTED_KIT, extractorDrillsMm } });
   expect(words(owns([2, 4.5, 7]))).toMatch(/Drill 4.5 mm, the pair of an extractor in the crib.*no more than 5.5 Nm/);
   expect(owns([2, 7])).toMatchObject({
     verdict: 'does-not-hold',
-    because: 'none in the crib goes with ⟦mm:4⟧ to ⟦mm:4.8⟧',
+    because: 'none in the crib goes with 4 mm to 4.8 mm',
   });
 });
 
@@ -133,8 +139,9 @@ test('a coil that spun comes out by its end; every means says why, how and when 
   for (const what of ['screw', 'stud', 'plug', 'dowel', 'tap', 'extractor', 'coil'] as const) {
     const means = proposeFreeing({ ...stuck({ what }), rack: FULL_RACK });
     expect(new Set(means.map((row) => row.id))).toEqual(new Set(MEANS_IDS));
-    for (const row of means) expect(row.because.length).toBeGreaterThan(5);
-    for (const row of means.filter((one) => one.verdict !== 'does-not-hold'))
+    const said = means.map((row) => sayMeans(row, SAY.mm));
+    for (const row of said) expect(row.because.length).toBeGreaterThan(5);
+    for (const row of said.filter((one) => one.verdict !== 'does-not-hold'))
       expect(row.steps.length).toBeGreaterThan(0);
   }
 });

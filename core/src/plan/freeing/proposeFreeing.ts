@@ -1,50 +1,32 @@
 import type { Verdict } from '../../basis/checks/index.ts';
-import { coilEnd } from './means/coil.ts';
-import { corePeel, extractor, leftHandDrill, mill } from './means/drilling.ts';
-import { hardDrill, sendOut, sparkErosion } from './means/hard.ts';
-import { heatSoak } from './means/heat.ts';
-import { driveThrough, pull } from './means/pin.ts';
-import { driveAgain, turnOut, weldNut } from './means/turning.ts';
-import { MEANS_IDS, type JudgeMeans, type Means, type MeansId } from './Means.ts';
+import type { Say } from '../../basis/units/index.ts';
+import { MEANS, MEANS_IDS, type MeansId } from '../../facts/means/index.ts';
+import type { FreeStep, Tries } from './Means.ts';
+import { MEANS_METHODS, type Means } from './means/registry.ts';
 import type { StuckCase } from './StuckCase.ts';
 
-/** Every means: a new one is one function and one line, its place is that of its id in `MEANS_IDS`. */
-const REGISTRY: Readonly<Record<MeansId, JudgeMeans>> = {
-  'coil-end': coilEnd,
-  'drive-through': driveThrough,
-  'turn-out': turnOut,
-  'drive-again': driveAgain,
-  'heat-soak': heatSoak,
-  'weld-nut': weldNut,
-  pull,
-  'left-hand-drill': leftHandDrill,
-  extractor,
-  'core-peel': corePeel,
-  mill,
-  'hard-drill': hardDrill,
-  'spark-erosion': sparkErosion,
-  'send-out': sendOut,
-};
+function triesOf(id: MeansId, { tried }: StuckCase): Tries | null {
+  const own = tried.filter((row) => row.means === id);
+  if (own.length === 0 || MEANS[id].always) return null;
+  return { times: own.length, worse: own.some((row) => row.outcome === 'worse'), last: own.at(-1)!.outcome };
+}
 
-/** Sending it out stays possible whatever was tried. */
-const ALWAYS: MeansId = 'send-out';
-
-/** What earlier tries say about a means: it made things worse, or it moved nothing, or nothing yet. */
-function afterTries(means: Means, { tried }: StuckCase): { means: Means; spent: boolean } {
-  const own = tried.filter((row) => row.means === means.id);
-  if (own.length === 0 || means.id === ALWAYS) return { means, spent: false };
-  const times = own.length === 1 ? 'once' : `${own.length} times`;
-  if (own.some((row) => row.outcome === 'worse')) {
-    const verdict: Verdict = 'does-not-hold';
-    return { means: { ...means, verdict, because: `tried ${times}, and it made things worse` }, spent: true };
-  }
-  if (own.at(-1)!.outcome === 'moved')
-    return { means: { ...means, because: `it moved when this was tried: go on; ${means.because}` }, spent: false };
+function judgeMeans<Id extends MeansId>(id: Id, stuck: StuckCase): Means<Id> {
+  const judged = MEANS_METHODS[id].judge(stuck);
+  const tries = triesOf(id, stuck);
   return {
-    means: { ...means, because: `tried ${times} of ${means.rounds}, nothing moved; ${means.because}` },
-    spent: own.length >= means.rounds,
+    id,
+    // What made things worse is not tried again.
+    verdict: tries?.worse ? 'does-not-hold' : judged.verdict,
+    rounds: MEANS[id].rounds,
+    facts: judged.facts,
+    tries,
   };
 }
+
+/** Tried in vain as often as it is worth; a movement says go on. */
+const isSpent = ({ tries, rounds }: Means) =>
+  tries !== null && (tries.worse || (tries.last !== 'moved' && tries.times >= rounds));
 
 /**
  * The means for this case in order of least harm: those that can be tried first, in the registry's order; then those already
@@ -52,11 +34,51 @@ function afterTries(means: Means, { tried }: StuckCase): { means: Means; spent: 
  * @example proposeFreeing({ ...blankStuck('stud', threadById('M8x1.25'), parentById('grey-iron')), proudMm: 12 })[0].id // 'turn-out'
  */
 export function proposeFreeing(stuck: StuckCase): Means[] {
-  const judged = MEANS_IDS.map((id) => afterTries({ id, rounds: 1, ...REGISTRY[id](stuck) }, stuck));
-  const out = (row: { means: Means }) => row.means.verdict === 'does-not-hold';
+  const judged: Means[] = MEANS_IDS.map((id) => judgeMeans(id, stuck));
+  const out = (means: Means) => means.verdict === 'does-not-hold';
   return [
-    ...judged.filter((row) => !out(row) && !row.spent),
-    ...judged.filter((row) => !out(row) && row.spent),
+    ...judged.filter((means) => !out(means) && !isSpent(means)),
+    ...judged.filter((means) => !out(means) && isSpent(means)),
     ...judged.filter(out),
-  ].map((row) => row.means);
+  ];
+}
+
+/** Whether the core of what is stuck may be drilled, so that the chance of harm is worth simulating. */
+export const drillsToCore = (means: readonly Means[]): boolean =>
+  means.some((row) => MEANS[row.id].drillsToCore && row.verdict !== 'does-not-hold');
+
+/** A means in words: what a page shows of it. */
+export interface SaidMeans {
+  id: MeansId;
+  title: string;
+  verdict: Verdict;
+  because: string;
+  steps: FreeStep[];
+  rounds: number;
+  stop: string;
+  spoils: string;
+}
+
+function triedWords(because: string, { times, worse, last }: Tries, rounds: number): string {
+  const often = times === 1 ? 'once' : `${times} times`;
+  if (worse) return `tried ${often}, and it made things worse`;
+  if (last === 'moved') return `it moved when this was tried: go on; ${because}`;
+  return `tried ${often} of ${rounds}, nothing moved; ${because}`;
+}
+
+/** Writes a means in the reader's units. */
+export function sayMeans<Id extends MeansId>(means: Means<Id>, say: Say): SaidMeans {
+  const { id, facts, rounds, tries } = means;
+  const method = MEANS_METHODS[means.id];
+  const because = method.because(facts, means.verdict, say);
+  return {
+    id,
+    title: method.title(facts),
+    verdict: means.verdict,
+    because: tries === null ? because : triedWords(because, tries, rounds),
+    steps: method.steps(facts, say),
+    rounds,
+    stop: method.stop(facts),
+    spoils: method.spoils(facts),
+  };
 }

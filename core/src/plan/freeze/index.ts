@@ -1,9 +1,3 @@
-export {
-  ENGINE_VERSION,
-  freezePlan,
-  planNumbers,
-  routeDigest,
-  type Expectation,
-  type FrozenPlan,
-  type PlanNumbers,
-} from './freezePlan.ts';
+export { ENGINE_VERSION, freezePlan } from './freezePlan.ts';
+export type { Expectation, FrozenCheck, FrozenPlan, FrozenStep, PlanNumbers, SaidPlan } from './FrozenPlan.ts';
+export { planNumbers, routeDigest } from './routeDigest.ts';

@@ -1,12 +1,12 @@
 import { assess } from '../../judge/damage/index.ts';
-import { proposeRoutes } from '../routes/index.ts';
+import { weighCase } from '../../pipeline.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
 import { THREAD_FORMS, threadById } from '../../facts/threads/index.ts';
 import { coilSections, combProfile, depthFlags, foundProfile, plannedProfile } from './index.ts';
 
 const through = holeCase();
 const blind = holeCase({ kind: 'blind', depth: { mm: 24, halfWidthMm: 0.3 } });
-const routeOf = (hole: typeof through, id: string) => proposeRoutes(hole).routes.find((route) => route.id === id)!;
+const routeOf = (hole: typeof through, id: string) => weighCase(hole).routes.find((route) => route.id === id)!;
 
 test('the hole as found: stripped to the major, sound thread at its pitch, a 118° point where it is blind', () => {
   const points = foundProfile(through, assess(through));
@@ -24,7 +24,7 @@ test('the hole as found: stripped to the major, sound thread at its pitch, a 118
 
 test('depths never go back up, radii never below the axis, in found and planned profiles', () => {
   for (const hole of [through, blind]) {
-    const { assessment, routes } = proposeRoutes(hole);
+    const { assessment, routes } = weighCase(hole);
     for (const points of [
       foundProfile(hole, assessment),
       ...routes.map((route) => plannedProfile(hole, route) ?? []),

@@ -1,3 +1,4 @@
+import { WAYS } from '../../facts/ways/index.ts';
 import { internalLimits, type Thread } from '../../facts/threads/index.ts';
 import type { Assessment } from '../../judge/damage/index.ts';
 import type { HoleCase } from '../../judge/hole/index.ts';
@@ -44,18 +45,10 @@ export function foundProfile(hole: HoleCase, assessment: Assessment): ProfilePoi
   return [...points, ...bottom(hole.kind, crest, depth.mm)];
 }
 
-const CUTS_A_THREAD: readonly Route['method'][] = [
-  'wire-coil',
-  'oversize',
-  'stepped-stud',
-  'solid-bush',
-  'keyed-bush',
-  'plug',
-];
-
 /** The hole as a route would cut it, or null when the route takes no metal. */
 export function plannedProfile(hole: HoleCase, route: Route): ProfilePoint[] | null {
-  if (!CUTS_A_THREAD.includes(route.method)) return null;
+  const way = WAYS[route.method];
+  if (!way.taps || !way.atThisHole) return null;
   const { cut, depths } = route;
   const pitchMm = (cut.thread ?? route.thread).pitchMm;
   const crest = (cut.drill?.drill.diameterMm ?? cut.boreMm) / 2;

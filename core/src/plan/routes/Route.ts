@@ -1,26 +1,21 @@
-import type { AskedWords, AskedWorking, Check, Verdict } from '../../basis/checks/index.ts';
+import type { Facts, Verdict } from '../../basis/checks/index.ts';
 import type { TapDrill } from '../../facts/drills/index.ts';
 import type { Thread } from '../../facts/threads/index.ts';
+import type { Way, WayId } from '../../facts/ways/index.ts';
+import type { Assessment } from '../../judge/damage/index.ts';
+import type { HoleCase } from '../../judge/hole/index.ts';
 import type { MostTorque } from '../../judge/strength/index.ts';
+import type { Check } from './checks/registry.ts';
+import type { TakenFastener } from './checks/strength.ts';
+import type { MetalReserve } from './metalReserve.ts';
+import type { RankReason } from './rank.ts';
+import type { RouteWorking } from './routeWorkings.ts';
 
-/** Every way of mending, from the least done to the part to the most. */
-export const METHOD_IDS = [
-  'leave-it',
-  'clean-up',
-  'longer-screw',
-  'wire-coil',
-  'oversize',
-  'stepped-stud',
-  'solid-bush',
-  'keyed-bush',
-  'plug',
-  'through-bolt',
-  'bonded-stud',
-  'move-hole',
-  'weld',
-  'send-out',
-] as const;
-export type MethodId = (typeof METHOD_IDS)[number];
+/** What every method of mending reads. */
+export interface RouteContext {
+  hole: HoleCase;
+  assessment: Assessment;
+}
 
 /** What a route takes out of the metal. Diameters in mm, depths from the face. */
 export interface RouteCut {
@@ -54,22 +49,15 @@ export interface RouteDepths {
   screwReachMm: number;
 }
 
-export interface MetalReserve {
-  /** Share of the metal between the as-made thread and the limit that is still there; null when the limit is unknown. */
-  ratio: number | null;
-  leftMm: number | null;
-  working: AskedWorking | null;
-}
-
-/** One way to mend the hole, judged. */
-export interface Route {
+/** What a method gives of one variant of itself; the rest is the same for all ways and is filled in once. */
+export interface Proposed<Own extends Facts = Facts> {
   /** Stable key: `wire-coil:M8x1.25:16`. */
   id: string;
-  method: MethodId;
+  /** Its name on a rung and a card. */
   title: string;
   /** The screw's thread afterwards. */
   thread: Thread;
-  fastenerName: string;
+  fastener: TakenFastener;
   /** Nominal insert length in multiples of D, for coils. */
   insertLengthD: number | null;
   cut: RouteCut;
@@ -77,60 +65,44 @@ export interface Route {
   engagementMm: number;
   /** Engagement at which thread and screw are as strong as the need; more buys nothing. */
   balanceEngagementMm: number | null;
+  stripLoadN: number | null;
+  /** Strip load at the pessimistic end of the readings. */
+  stripLeastN: number | null;
+  breakLoadN: number;
+  checks: Check[];
+  /** What the drill rack offers instead: nearest below and above. */
+  substitutes: TapDrill[];
+  workings: RouteWorking[];
+  /** What its own notes and steps are written from. */
+  own: Own;
+}
+
+/** One way to mend the hole, judged. Data only: its words are written where it is shown. */
+export type RouteOf<Id extends WayId, Own extends Facts> = Omit<Proposed<Own>, 'stripLeastN' | 'fastener'> & {
+  method: Id;
+  fastenerName: string;
+  fastenerTaken: TakenFastener;
   /** Depth that may be bored clear at the mouth, because more thread buys nothing; null where all of it is wanted. */
   counterDrillMm: number | null;
-  stripLoadN: number | null;
-  breakLoadN: number;
-  /** Worst first. */
-  checks: Check[];
   verdict: Verdict;
   reserve: MetalReserve;
   /** Most torque, oiled, and which side sets it; null where no thread in the parent carries the load. */
   torque: MostTorque | null;
+  /** Length of the screw under its head, where the grip is known. */
+  screwLengthMm: number | null;
   /** Working time and cost by the shop's rates (estimates). */
   minutes: number;
   cost: number;
   /** Tools that are not on the crib's list; the time to get them is in the minutes. */
   toFetch: string[];
   /** What becomes of the screw: kept, a longer one, or another. */
-  fastenerChange: 'kept' | 'longer' | 'new';
-  /** What it does to the mating part, in words; empty: nothing. */
-  mateEffect: string;
+  fastenerChange: Way['fastenerChange'];
   /** Whether it can be undone. */
-  reversible: 'yes' | 'partly' | 'no';
+  reversible: Way['reversible'];
   /** What is still possible in this hole if this fails too. */
   afterwards: string[];
-  /** Steps of its own at the machine, after the thread is cut. */
-  ownSteps: { id: string; title: string; what: string; caution: string | null }[];
-  /** What the drill rack offers instead: nearest below and above. */
-  substitutes: TapDrill[];
-  workings: AskedWorking[];
-  notes: string[];
-  /** One sentence on what put it above the next. */
-  because: AskedWords;
-}
-
-/** A route before ranking. */
-type ProposedRoute = Omit<Route, 'because'>;
-
-/** What one method proposes; the rest is the same for all and filled in once. */
-export type BareRoute = Omit<
-  ProposedRoute,
-  | 'verdict'
-  | 'reserve'
-  | 'torque'
-  | 'minutes'
-  | 'toFetch'
-  | 'cost'
-  | 'fastenerChange'
-  | 'reversible'
-  | 'afterwards'
-  | 'mateEffect'
-  | 'ownSteps'
-  | 'counterDrillMm'
-> & {
-  ownSteps?: ProposedRoute['ownSteps'];
-  mateEffect?: string;
-  /** Strip load at the pessimistic end of the readings. */
-  stripLeastN: number | null;
+  /** What put it above the next. */
+  rank: RankReason;
 };
+
+export type { Route } from './methods/registry.ts';

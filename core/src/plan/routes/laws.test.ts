@@ -1,11 +1,23 @@
 import fc from 'fast-check';
 import { compareVerdicts, worstVerdict } from '../../basis/checks/index.ts';
-import { speak } from '../../basis/units/index.ts';
+import { SAY, type Say } from '../../basis/units/index.ts';
 import { PARENTS } from '../../facts/materials/index.ts';
 import { internalLimits, THREADS } from '../../facts/threads/index.ts';
 import type { Joint } from '../../judge/hole/index.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
-import { proposeRoutes, workingsOf, type Route } from './index.ts';
+import {
+  becauseOf,
+  notesOf,
+  ownStepsOf,
+  rankWords,
+  stepOf,
+  titleOf,
+  workingOf,
+  workingsOf,
+  type Route,
+} from './index.ts';
+import { canonicalJson } from '../../basis/numeric/index.ts';
+import { weighCase } from '../../pipeline.ts';
 
 // What must be true of every way of mending any hole: drawn at random over threads, parents, depths, doubts and joints.
 // Failing draws are printed with their seed.
@@ -78,12 +90,12 @@ function* numbersOf(value: unknown): Generator<number> {
   if (typeof value === 'number') yield value;
   else if (value !== null && typeof value === 'object') for (const item of Object.values(value)) yield* numbersOf(item);
 }
-const sentencesOf = (route: Route) => [
+const sentencesOf = (route: Route, say: Say) => [
   route.title,
-  route.because(),
-  ...route.notes,
-  ...route.checks.flatMap((check) => [check.title, check.because(), check.remedy?.step ?? '']),
-  ...route.ownSteps.map((step) => step.what),
+  rankWords(route.rank, say),
+  ...notesOf(route, say),
+  ...route.checks.flatMap((check) => [titleOf(check), becauseOf(check, say), stepOf(check, say) ?? '']),
+  ...ownStepsOf(route, say).map((step) => step.what),
 ];
 
 const SLACK = 1e-9;
@@ -103,8 +115,16 @@ const LAWS: Record<string, (proposed: Proposed) => boolean> = {
       .flatMap((part) => [...numbersOf(part)])
       .every(Number.isFinite),
   'every sentence can be read in both unit systems': ({ route }) =>
-    sentencesOf(route).every((text) =>
-      (['mm', 'in'] as const).every((units) => !/NaN|undefined|null|Infinity|⟦|\[object/.test(speak(text, units))),
+    [SAY.mm, SAY.in].every((say) =>
+      sentencesOf(route, say).every((text) => !/NaN|undefined|null|Infinity|⟦|\[object/.test(text)),
+    ),
+  'a route is data: it goes through JSON as it is': ({ route }) =>
+    canonicalJson(JSON.parse(JSON.stringify(route))) === canonicalJson(route),
+  'a check that is held against a limit shows its working, and one with a remedy says what to do': ({ route }) =>
+    route.checks.every(
+      (check) =>
+        (check.limit === null || workingOf(check) !== null) &&
+        (check.remedy === undefined) === (stepOf(check, SAY.mm) === null),
     ),
   'the verdict is the worst check, and a refusal says which': ({ route }) =>
     route.verdict === worstVerdict(route.checks.map(({ verdict }) => verdict)) &&
@@ -149,7 +169,7 @@ test.each(Object.entries(LAWS))('%s', (_, law) => {
   fc.assert(
     fc.property(anyHole, (drawn) => {
       const hole = holeOf(drawn);
-      for (const route of proposeRoutes(hole).routes) {
+      for (const route of weighCase(hole).routes) {
         if (!law({ hole, route }))
           throw new Error(
             `${route.id} (${route.verdict}): ${JSON.stringify({ cut: route.cut.majorMm, bore: route.cut.boreMm, outermost: route.cut.outermostMm, depths: route.depths, engaged: route.engagementMm, torque: route.torque, strip: route.stripLoadN })}`,
@@ -196,14 +216,14 @@ test.each(Object.entries(HARDER))('%s never makes a verdict better', (_, harder)
   fc.assert(
     fc.property(anyHole, (drawn) => {
       const hole = holeOf(drawn);
-      const before = new Map(proposeRoutes(hole).routes.map((route) => [route.id, route]));
-      for (const after of proposeRoutes({ ...hole, ...harder(hole) }).routes) {
+      const before = new Map(weighCase(hole).routes.map((route) => [route.id, route]));
+      for (const after of weighCase({ ...hole, ...harder(hole) }).routes) {
         const was = before.get(after.id);
         if (was && compareVerdicts(after.verdict, was.verdict) < 0) {
           const words = (route: Route) =>
             route.checks
               .filter(({ verdict }) => verdict !== 'holds')
-              .map((check) => `${check.id} ${check.verdict}: ${check.because()}`);
+              .map((check) => `${check.id} ${check.verdict}: ${becauseOf(check, SAY.mm)}`);
           throw new Error(
             `${after.id}: ${was.verdict} → ${after.verdict}; before: ${words(was).join('; ')}; after: ${words(after).join('; ')}`,
           );

@@ -1,83 +1,39 @@
+import { WAY_IDS, type WayId } from '../../facts/ways/index.ts';
+import type { Assessment } from '../../judge/damage/index.ts';
 import type { HoleCase } from '../../judge/hole/index.ts';
-import { assess, type Assessment } from '../../judge/damage/index.ts';
-import { coilIsMadeFor } from '../../facts/inserts/index.ts';
 import { complete, fillAfterwards } from './complete.ts';
-import { cleanUp } from './methods/cleanUp.ts';
-import { keyedBush } from './methods/keyedBush.ts';
-import { bondedStud } from './methods/bondedStud.ts';
-import { leaveIt } from './methods/leaveIt.ts';
-import { longerScrew } from './methods/longerScrew.ts';
-import { moveHole } from './methods/moveHole.ts';
-import { oversize } from './methods/oversize.ts';
-import { plug } from './methods/plug.ts';
-import { sendOut } from './methods/sendOut.ts';
-import { solidBush } from './methods/solidBush.ts';
-import { steppedStud } from './methods/steppedStud.ts';
-import { throughBolt } from './methods/throughBolt.ts';
-import { weld } from './methods/weld.ts';
-import { wireCoil } from './methods/wireCoil.ts';
+import { METHODS, type Route } from './methods/registry.ts';
 import { rankRoutes } from './rank.ts';
-import type { MethodId, Route } from './Route.ts';
-import type { RouteMethod } from './RouteContext.ts';
-
-/** Every way of mending held: a new one is one file and one line. */
-export const ROUTE_METHODS: Readonly<Record<MethodId, RouteMethod>> = {
-  'leave-it': leaveIt,
-  'clean-up': cleanUp,
-  'longer-screw': longerScrew,
-  'wire-coil': wireCoil,
-  oversize,
-  'stepped-stud': steppedStud,
-  'solid-bush': solidBush,
-  'keyed-bush': keyedBush,
-  plug,
-  'through-bolt': throughBolt,
-  'bonded-stud': bondedStud,
-  'move-hole': moveHole,
-  weld,
-  'send-out': sendOut,
-};
-
-const METHODS_IN_TURN = Object.entries(ROUTE_METHODS) as [MethodId, RouteMethod][];
+import type { RouteContext } from './Route.ts';
 
 export interface Proposal {
+  hole: HoleCase;
   assessment: Assessment;
   /** Best first; those that do not hold come last with their failed checks. */
   routes: Route[];
-  /** Methods that have nothing to offer here, and why. */
-  notOffered: { method: MethodId; because: string }[];
+  /** Ways that have nothing to offer here. */
+  notOffered: WayId[];
 }
 
-/** Why a method proposes nothing at all for this hole. */
-function whyNothing(method: MethodId, hole: HoleCase): string {
-  switch (method) {
-    case 'wire-coil':
-      return coilIsMadeFor(hole.thread) ? 'no length fits' : `no coil is wound for ${hole.thread.designation}`;
-    case 'keyed-bush':
-      return 'no keyed bush in the table is made for this thread beyond what is already cut';
-    case 'stepped-stud':
-      return 'the mating part may be opened, or is wide enough: a plain larger screw does it';
-    case 'oversize':
-      return 'no larger size is held in the usual series';
-    default:
-      return 'no outside thread held leaves it wall enough';
-  }
-}
+const proposeWay = <Id extends WayId>(context: RouteContext, id: Id): Route<Id>[] =>
+  METHODS[id].propose(context).map((proposed) => complete(context, id, proposed));
 
 /**
- * Every way of mending the hole, judged and ranked by the house rule.
+ * Every way of mending the hole, judged and ranked by the house rule, from what the readings say about it.
  * Worked: case 1 of the tests gives `wire-coil:M8x1.25:1.5D` first.
  */
-export function proposeRoutes(hole: HoleCase): Proposal {
-  const assessment = assess(hole);
+export function proposeRoutes(hole: HoleCase, assessment: Assessment): Proposal {
   const context = { hole, assessment };
-  const notOffered: Proposal['notOffered'] = [];
+  const notOffered: WayId[] = [];
   const proposed: Route[] = [];
-  for (const [method, propose] of METHODS_IN_TURN) {
-    const routes = propose(context);
-    if (routes.length === 0) notOffered.push({ method, because: whyNothing(method, hole) });
-    for (const route of routes) proposed.push(complete(context, route));
+  for (const id of WAY_IDS) {
+    const routes: Route[] = proposeWay(context, id);
+    if (routes.length === 0) notOffered.push(id);
+    proposed.push(...routes);
   }
   fillAfterwards(proposed);
-  return { assessment, routes: rankRoutes(proposed, hole.thread.majorMm, hole.rules), notOffered };
+  return { hole, assessment, routes: rankRoutes(proposed, hole.thread.majorMm, hole.rules), notOffered };
 }
+
+/** Why a way has nothing to offer for a hole. */
+export const whyNothing = (id: WayId, hole: HoleCase): string => METHODS[id].whyNothing(hole);

@@ -1,10 +1,10 @@
-import { compareVerdicts } from '../../basis/checks/index.ts';
-import { spokenLength } from '../../basis/units/index.ts';
+import { compareVerdicts, type Verdict } from '../../basis/checks/index.ts';
+import type { Say } from '../../basis/units/index.ts';
+import { WAY_IDS, WAYS } from '../../facts/ways/index.ts';
 import { RANKING_WEIGHTS, type HouseRules, type RankingWeights } from '../../judge/hole/index.ts';
-import { METHOD_IDS, type Route } from './Route.ts';
+import type { Route } from './Route.ts';
 
-/** Routes that leave a thread in the hole come before those that do not, whatever they weigh. */
-const LAST_RESORTS: readonly string[] = ['leave-it', 'bonded-stud', 'move-hole', 'weld', 'send-out'];
+/** Scores this close are one as good as the other (our estimate). */
 const SAME_SCORE = 0.0006;
 
 /** Whether a route asks the next hand to read a thread of the other system. */
@@ -12,7 +12,8 @@ function changesSystem(route: Route): number {
   return route.checks.some((check) => check.id === 'system') ? 1 : 0;
 }
 
-const lastResort = (route: Route) => (LAST_RESORTS.includes(route.method) ? 1 : 0);
+/** Routes that leave a thread in the hole come before those that do not, whatever they weigh. */
+const lastResort = (route: Route) => (WAYS[route.method].lastResort ? 1 : 0);
 
 /** A day's work and a part's worth of cost: what counts as 1 in a weighing (our yardstick, not a limit). */
 const DAY_MINUTES = 480;
@@ -23,7 +24,7 @@ export function criteriaOf(route: Route, asMadeMm: number): RankingWeights {
   return {
     metal: (route.cut.outermostMm - asMadeMm) / asMadeMm,
     fastener: { kept: 0, longer: 0.5, new: 1 }[route.fastenerChange],
-    upsize: route.method === 'oversize' ? 0 : 1,
+    upsize: WAYS[route.method].goesUpASize ? 0 : 1,
     strength: 1 - Math.min(1, (route.stripLoadN ?? 0) / (1.25 * route.breakLoadN)),
     time: route.minutes / DAY_MINUTES,
     cost: route.cost / COST_YARDSTICK,
@@ -36,15 +37,6 @@ function scoreOf(criteria: RankingWeights, weights: RankingWeights): number {
   return KEYS.reduce((sum, key) => sum + weights[key] * criteria[key], 0);
 }
 
-const VERDICT_WORDS = { holds: 'holds', 'with-care': 'holds with care', 'does-not-hold': 'does not hold' } as const;
-const WINS: Readonly<Record<Exclude<keyof RankingWeights, 'metal'>, string>> = {
-  fastener: 'keeps more of the fastener than',
-  upsize: 'goes up a size, as the house rule asks, before',
-  strength: 'is stronger than',
-  time: 'is quicker than',
-  cost: 'costs less than',
-};
-
 interface Weighed {
   route: Route;
   criteria: RankingWeights;
@@ -54,28 +46,69 @@ interface Weighed {
   method: number;
 }
 
-function becauseOver({ route, criteria }: Weighed, next: Weighed | undefined, weights: RankingWeights): string {
-  if (!next) return 'the last that is left';
+type Criterion = keyof RankingWeights;
+
+/** What put a route above the next one, named. */
+export type RankReason =
+  | { over: 'nothing' }
+  | { over: 'verdict'; verdict: Verdict; next: string; nextVerdict: Verdict }
+  | { over: 'last-resort' | 'system' | 'shorter-insert' | 'keeps-more'; next: string }
+  | { over: 'weight'; by: Exclude<Criterion, 'metal'>; next: string }
+  | { over: 'metal'; lessMm: number; next: string };
+
+function reasonOver({ route, criteria }: Weighed, next: Weighed | undefined, weights: RankingWeights): RankReason {
+  if (!next) return { over: 'nothing' };
   const other = next.route;
-  if (route.verdict !== other.verdict) {
-    return `it ${VERDICT_WORDS[route.verdict]}; the next, ${other.title}, ${VERDICT_WORDS[other.verdict]}`;
-  }
-  if (lastResort(route) < lastResort(other))
-    return `leaves a thread of its own in the hole; ${other.title} is a last resort`;
-  if (changesSystem(route) < changesSystem(other)) return `keeps the thread system; ${other.title} changes it`;
-  const gain = (key: keyof RankingWeights) => weights[key] * (next.criteria[key] - criteria[key]);
+  const name = other.title;
+  if (route.verdict !== other.verdict)
+    return { over: 'verdict', verdict: route.verdict, next: name, nextVerdict: other.verdict };
+  if (lastResort(route) < lastResort(other)) return { over: 'last-resort', next: name };
+  if (changesSystem(route) < changesSystem(other)) return { over: 'system', next: name };
+  const gain = (key: Criterion) => weights[key] * (next.criteria[key] - criteria[key]);
   const best = KEYS.reduce((most, key) => (gain(key) > gain(most) ? key : most));
   if (gain(best) > SAME_SCORE) {
-    if (best !== 'metal') return `${WINS[best]} ${other.title}`;
-    return `takes ${spokenLength(other.cut.outermostMm - route.cut.outermostMm)} less on diameter than ${other.title}`;
+    if (best !== 'metal') return { over: 'weight', by: best, next: name };
+    return { over: 'metal', lessMm: other.cut.outermostMm - route.cut.outermostMm, next: name };
   }
-  if (route.insertLengthD !== null && other.insertLengthD !== null)
-    return `the same cut as ${other.title} with a shorter insert`;
-  return `takes no more metal than ${other.title} and keeps more as it is`;
+  return {
+    over: route.insertLengthD !== null && other.insertLengthD !== null ? 'shorter-insert' : 'keeps-more',
+    next: name,
+  };
+}
+
+const VERDICT_WORDS = { holds: 'holds', 'with-care': 'holds with care', 'does-not-hold': 'does not hold' } as const;
+const WINS: Readonly<Record<Exclude<Criterion, 'metal'>, string>> = {
+  fastener: 'keeps more of the fastener than',
+  upsize: 'goes up a size, as the house rule asks, before',
+  strength: 'is stronger than',
+  time: 'is quicker than',
+  cost: 'costs less than',
+};
+
+/** What put a route above the next, as half a sentence. @example rankWords({ over: 'nothing' }, SAY.mm) // 'the last that is left' */
+export function rankWords(reason: RankReason, say: Say): string {
+  switch (reason.over) {
+    case 'nothing':
+      return 'the last that is left';
+    case 'verdict':
+      return `it ${VERDICT_WORDS[reason.verdict]}; the next, ${reason.next}, ${VERDICT_WORDS[reason.nextVerdict]}`;
+    case 'last-resort':
+      return `leaves a thread of its own in the hole; ${reason.next} is a last resort`;
+    case 'system':
+      return `keeps the thread system; ${reason.next} changes it`;
+    case 'weight':
+      return `${WINS[reason.by]} ${reason.next}`;
+    case 'metal':
+      return `takes ${say.length(reason.lessMm)} less on diameter than ${reason.next}`;
+    case 'shorter-insert':
+      return `the same cut as ${reason.next} with a shorter insert`;
+    case 'keeps-more':
+      return `takes no more metal than ${reason.next} and keeps more as it is`;
+  }
 }
 
 /**
- * Puts routes in order by the house rule and gives each the sentence that put it above the next. Precedence: verdict, last
+ * Puts routes in order by the house rule and names what put each above the next. Precedence: verdict, last
  * resorts after the rest, own thread system, the rule's weighted score, the method that does less, the shorter insert.
  * Feasibility is not touched: ruled-out routes come last, with their failed checks.
  */
@@ -89,7 +122,7 @@ export function rankRoutes(routes: readonly Route[], asMadeMm: number, rules: Ho
       score: scoreOf(criteria, weights),
       last: lastResort(route),
       system: changesSystem(route),
-      method: METHOD_IDS.indexOf(route.method),
+      method: WAY_IDS.indexOf(route.method),
     };
   });
   weighed.sort(
@@ -103,7 +136,7 @@ export function rankRoutes(routes: readonly Route[], asMadeMm: number, rules: Ho
       (a.route.id < b.route.id ? -1 : 1),
   );
   return weighed.map((entry, index) => {
-    entry.route.because = () => becauseOver(entry, weighed[index + 1], weights);
+    entry.route.rank = reasonOver(entry, weighed[index + 1], weights);
     return entry.route;
   });
 }

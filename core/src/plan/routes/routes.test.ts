@@ -3,18 +3,19 @@ import { compareVerdicts } from '../../basis/checks/index.ts';
 import { FULL_RACK } from '../../facts/drills/index.ts';
 import { threadById } from '../../facts/threads/index.ts';
 import { coilHole } from '../../facts/inserts/index.ts';
-import { mmToInch, parseLength } from '../../basis/units/index.ts';
+import { mmToInch, parseLength, SAY } from '../../basis/units/index.ts';
 import { depthBudget } from '../cutting/index.ts';
 import { DEFAULT_HOUSE_RULES, RANKING_WEIGHTS, type RankingRule } from '../../judge/hole/index.ts';
-import { proposeRoutes, sensitivity, type Route } from './index.ts';
+import { becauseOf, notesOf, rankWords, sensitivity, stepOf, workingOf, type Route } from './index.ts';
 import { GOLDEN_CASES } from '../../test-support/goldenCases.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
+import { weighCase } from '../../pipeline.ts';
 
 const route = (routes: Route[], id: string) => routes.find((candidate) => candidate.id === id)!;
 const check = (candidate: Route, id: string) => candidate.checks.find((entry) => entry.id === id)!;
 
 describe('case 1: M8 in heat-treated cast aluminium, 20 mm through, stripped to 9 mm', () => {
-  const { routes } = proposeRoutes(holeCase());
+  const { routes } = weighCase(holeCase());
 
   test('the coil’s hole', () => {
     const coil = coilHole(threadById('M8x1.25'));
@@ -44,7 +45,7 @@ describe('case 1: M8 in heat-treated cast aluminium, 20 mm through, stripped to 
     const retap = route(routes, 'oversize:M10x1.5');
     expect(retap.cut.drill?.drill.id).toBe('8.5 mm');
     expect(retap.cut.drill!.share).toBeCloseTo(0.77, 2);
-    expect(check(retap, 'mate')).toMatchObject({ verdict: 'with-care', remedy: { id: 'open-mate' }, limit: 10.5 });
+    expect(check(retap, 'mate')).toMatchObject({ verdict: 'with-care', remedy: 'open-mate', limit: 10.5 });
     expect(retap.verdict).toBe('with-care');
   });
 
@@ -57,13 +58,13 @@ describe('case 1: M8 in heat-treated cast aluminium, 20 mm through, stripped to 
 
   test('the shortest coil that holds stands first, with its reason', () => {
     expect(routes[0]!.id).toBe('wire-coil:M8x1.25:1.5D');
-    expect(routes[0]!.because()).toMatch(/shorter insert/);
+    expect(rankWords(routes[0]!.rank, SAY.mm)).toMatch(/shorter insert/);
     expect(routes[0]!.reserve.ratio).toBeCloseTo(0.953, 3);
   });
 });
 
 describe('case 2: 5/16-18 in grey iron, blind, 17 mm to the shoulder', () => {
-  const { routes } = proposeRoutes(
+  const { routes } = weighCase(
     holeCase({
       threadId: '5/16-18',
       parentId: 'grey-iron',
@@ -105,18 +106,18 @@ describe('case 2: 5/16-18 in grey iron, blind, 17 mm to the shoulder', () => {
   });
 
   test('nothing sound is left to clean up', () => {
-    expect(check(route(routes, 'clean-up:5/16-18'), 'sound-thread').because()).toBe('no sound thread is left');
+    expect(becauseOf(check(route(routes, 'clean-up:5/16-18'), 'sound-thread'), SAY.mm)).toBe('no sound thread is left');
   });
 });
 
 describe('case 3: M6 in magnesium beside an edge', () => {
   const at = (mm: number, halfWidthMm: number) =>
-    proposeRoutes(holeCase({ threadId: 'M6x1', parentId: 'magnesium-cast', edge: { mm, halfWidthMm } })).routes;
+    weighCase(holeCase({ threadId: 'M6x1', parentId: 'magnesium-cast', edge: { mm, halfWidthMm } })).routes;
 
   test('oversize M8 is outside the dilation model', () => {
     const retap = route(at(5.2, 0.1), 'oversize:M8x1.25');
     expect(retap.verdict).toBe('does-not-hold');
-    expect(check(retap, 'wall').working!().result.value).toBeCloseTo(1.3, 3);
+    expect(workingOf(check(retap, 'wall'))!.result.value).toBeCloseTo(1.3, 3);
     expect(check(retap, 'breaks-first').value).toBeNull();
   });
 
@@ -125,8 +126,8 @@ describe('case 3: M6 in magnesium beside an edge', () => {
     const wall = check(route(routes, 'wire-coil:M6x1:2D'), 'wall');
     expect(wall.verdict).toBe('does-not-hold');
     expect(wall.settledBy).toBe('edge');
-    expect(wall.working!().result.value).toBeCloseTo(1.425, 3);
-    expect(wall.working!().range!.low).toBeCloseTo(1.397, 3);
+    expect(workingOf(wall)!.result.value).toBeCloseTo(1.425, 3);
+    expect(workingOf(wall)!.range!.low).toBeCloseTo(1.397, 3);
     const inDoubt = holeCase({ threadId: 'M6x1', parentId: 'magnesium-cast', edge: { mm: 5.2, halfWidthMm: 0.1 } });
     expect(sensitivity(inDoubt)).toContainEqual(expect.objectContaining({ quantity: 'edge', state: 'doubtful' }));
   });
@@ -140,20 +141,20 @@ describe('case 3: M6 in magnesium beside an edge', () => {
 
 test('without a fit drill a route is with care and says what to get', () => {
   const rack = { ...FULL_RACK, missingIds: FULL_RACK.setIds.length > 0 ? ['8.3 mm', '8.4 mm'] : [] };
-  const { routes } = proposeRoutes(holeCase({ rack: { setIds: ['metric-tenths'], missingIds: rack.missingIds } }));
+  const { routes } = weighCase(holeCase({ rack: { setIds: ['metric-tenths'], missingIds: rack.missingIds } }));
   const coil = route(routes, 'wire-coil:M8x1.25:2D');
-  expect(check(coil, 'drill')).toMatchObject({ verdict: 'with-care', remedy: { id: 'buy-drill' } });
+  expect(check(coil, 'drill')).toMatchObject({ verdict: 'with-care', remedy: 'buy-drill' });
   expect(coil.substitutes.map((d) => d.drill.id)).toEqual(expect.arrayContaining(['8.2 mm', '8.5 mm']));
 });
 
 test('a torque over the proof load is refused; oiled pulls more than dry', () => {
   const demand = { mode: 'preload', torqueNm: 60, friction: 'oiled', load: 'static' } as const;
-  const { routes } = proposeRoutes(holeCase({ joint: { demand } }));
+  const { routes } = weighCase(holeCase({ joint: { demand } }));
   expect(check(route(routes, 'wire-coil:M8x1.25:2D'), 'torque').verdict).toBe('does-not-hold');
   const need = (friction: 'dry' | 'oiled') =>
     check(
       route(
-        proposeRoutes(holeCase({ joint: { demand: { ...demand, torqueNm: 20, friction } } })).routes,
+        weighCase(holeCase({ joint: { demand: { ...demand, torqueNm: 20, friction } } })).routes,
         'wire-coil:M8x1.25:2D',
       ),
       'carries-preload',
@@ -162,7 +163,7 @@ test('a torque over the proof load is refused; oiled pulls more than dry', () =>
 });
 
 test('an earlier coil rules out cleaning up and a second coil of the same size, and sends the ladder outwards', () => {
-  const { routes, assessment } = proposeRoutes(holeCase({ earlierCutMm: 9.624, earlierRepair: 'wire-coil' }));
+  const { routes, assessment } = weighCase(holeCase({ earlierCutMm: 9.624, earlierRepair: 'wire-coil' }));
   expect(assessment.outermostCutMm).toBe(9.624);
   expect(check(route(routes, 'clean-up:M8x1.25'), 'earlier-repair').verdict).toBe('does-not-hold');
   expect(check(route(routes, 'wire-coil:M8x1.25:2D'), 'clean-up').verdict).toBe('does-not-hold');
@@ -170,7 +171,7 @@ test('an earlier coil rules out cleaning up and a second coil of the same size, 
 });
 
 test('left hand stays left hand through every route', () => {
-  const { routes } = proposeRoutes(holeCase({ threadId: 'M8x1.25 LH' }));
+  const { routes } = weighCase(holeCase({ threadId: 'M8x1.25 LH' }));
   expect(routes.every((r) => r.thread.hand === 'left' && r.thread.id.endsWith(' LH'))).toBe(true);
 });
 
@@ -180,7 +181,7 @@ test('more wall, and a tighter instrument, never make a verdict worse', () => {
   fc.assert(
     fc.property(edge, fc.double({ min: 0, max: 10, noNaN: true }), doubt, doubt, (mm, more, wide, share) => {
       const verdicts = (edgeMm: number, halfWidthMm: number) =>
-        new Map(proposeRoutes(holeCase({ edge: { mm: edgeMm, halfWidthMm } })).routes.map((r) => [r.id, r.verdict]));
+        new Map(weighCase(holeCase({ edge: { mm: edgeMm, halfWidthMm } })).routes.map((r) => [r.id, r.verdict]));
       const base = verdicts(mm, wide);
       for (const better of [verdicts(mm + more, wide), verdicts(mm, wide * share)]) {
         for (const [id, verdict] of base) expect(compareVerdicts(better.get(id)!, verdict)).toBeLessThanOrEqual(0);
@@ -206,24 +207,24 @@ describe('a bore worn oval 13.1 × 12.4 mm in a bronze pump cover, its centre 0.
     });
 
   test('clean-up 13.50 along the long axis, 13.16 across; both axes are shown', () => {
-    const along = proposeRoutes(cover(0.2, 0)).assessment;
+    const along = weighCase(cover(0.2, 0)).assessment;
     expect(along.cleanUp.mm).toBeCloseTo(13.5, 3);
     expect(along.cleanUpOwnMm).toBe(13.1);
-    expect(proposeRoutes(cover(0, 0.2)).assessment.cleanUp.mm).toBeCloseTo(13.16, 2);
-    expect(proposeRoutes(cover(0.2, 0, 'own')).assessment.cleanUp.mm).toBe(13.1);
+    expect(weighCase(cover(0, 0.2)).assessment.cleanUp.mm).toBeCloseTo(13.16, 2);
+    expect(weighCase(cover(0.2, 0, 'own')).assessment.cleanUp.mm).toBe(13.1);
   });
 
   test('17/32 in just fails to clean it up; round its own axis it does', () => {
-    const coil = (hole: ReturnType<typeof cover>) => route(proposeRoutes(hole).routes, 'wire-coil:1/2-13:2D');
+    const coil = (hole: ReturnType<typeof cover>) => route(weighCase(hole).routes, 'wire-coil:1/2-13:2D');
     expect(coil(cover(0.2, 0)).cut.drill!.drill.id).toBe('17/32 in');
     expect(check(coil(cover(0.2, 0)), 'clean-up').verdict).toBe('with-care');
     expect(check(coil(cover(0.2, 0, 'own')), 'clean-up').verdict).toBe('holds');
   });
 
   test('the old hole would guide a twist drill, so the true axis needs a bush, boring or milling', () => {
-    const { routes, assessment } = proposeRoutes(cover(0.2, 0));
+    const { routes, assessment } = weighCase(cover(0.2, 0));
     expect(assessment.guidesAstray).toBe(true);
-    expect(check(route(routes, 'wire-coil:1/2-13:2D'), 'axis').remedy!.step).toMatch(
+    expect(stepOf(check(route(routes, 'wire-coil:1/2-13:2D'), 'axis'), SAY.mm)).toMatch(
       /guide bush, a boring head or a mill/,
     );
     expect(routes.find((r) => r.method === 'clean-up')!.checks.map((c) => c.id)).not.toContain('axis');
@@ -231,7 +232,7 @@ describe('a bore worn oval 13.1 × 12.4 mm in a bronze pump cover, its centre 0.
 });
 
 test('M6 in a 3 mm aluminium flange: turns counted after the chamfers, and too few for a bare thread', () => {
-  const { routes } = proposeRoutes(
+  const { routes } = weighCase(
     holeCase({
       threadId: 'M6x1',
       parentId: 'aluminium-6xxx',
@@ -257,18 +258,18 @@ test('M5 in 18 mm of ductile iron: what thread is useful, and how deep to counte
     strippedThroughout: true,
     joint: { mateHole: at(6.6), screwReach: at(16) },
   });
-  const retap = route(proposeRoutes(hole).routes, 'oversize:M6x1');
+  const retap = route(weighCase(hole).routes, 'oversize:M6x1');
   const keptMm = retap.engagementMm - (retap.engagementMm - 1.25 * retap.balanceEngagementMm!);
   expect(retap.counterDrillMm).toBeGreaterThan(4);
   expect(retap.counterDrillMm! + keptMm).toBeLessThanOrEqual(16.5);
-  expect(retap.notes.join()).toMatch(/counter-drilled clear, the screw still reaches/);
-  const short = proposeRoutes({ ...hole, joint: { ...hole.joint, screwReach: at(6) } });
+  expect(notesOf(retap, SAY.mm).join()).toMatch(/counter-drilled clear, the screw still reaches/);
+  const short = weighCase({ ...hole, joint: { ...hole.joint, screwReach: at(6) } });
   expect(route(short.routes, 'oversize:M6x1').counterDrillMm).toBeNull();
 });
 
 test('a hole whose coil spun: the ladder starts at the coil, and another coil is refused while the cause is there', () => {
   const spun = (causePresent: boolean) =>
-    proposeRoutes(
+    weighCase(
       holeCase({
         threadId: 'M10x1.5',
         earlierCutMm: 11.949,
@@ -285,7 +286,7 @@ test('a hole whose coil spun: the ladder starts at the coil, and another coil is
 });
 
 test('an M14x1.5 drain plug with 2.6 mm of wall: no cut is left in the model, and it says so', () => {
-  const { routes } = proposeRoutes(
+  const { routes } = weighCase(
     holeCase({
       threadId: 'M14x1.5',
       parentId: 'aluminium-sand-cast',
@@ -297,7 +298,7 @@ test('an M14x1.5 drain plug with 2.6 mm of wall: no cut is left in the model, an
   );
   const standing = routes.filter((r) => r.verdict !== 'does-not-hold').map((r) => r.method);
   expect(standing).toEqual(['move-hole', 'weld', 'send-out']);
-  expect(check(route(routes, 'wire-coil:M14x1.5:1D'), 'wall').because()).toMatch(/below 1.4/);
+  expect(becauseOf(check(route(routes, 'wire-coil:M14x1.5:1D'), 'wall'), SAY.mm)).toMatch(/below 1.4/);
 });
 
 test.each([
@@ -332,13 +333,13 @@ test.each([
     'bonded-stud',
   ],
 ])('the check “%s” refuses', (id, changes, routeId) => {
-  const { routes } = proposeRoutes(holeCase(changes));
+  const { routes } = weighCase(holeCase(changes));
   expect(check(route(routes, routeId), id).verdict).toBe('does-not-hold');
   expect(route(routes, routeId).verdict).toBe('does-not-hold');
 });
 
 test('a small tap in tough metal with too small a drill is refused before it snaps', () => {
-  const { routes } = proposeRoutes(
+  const { routes } = weighCase(
     holeCase({ threadId: 'M3x0.5', parentId: 'alloy-steel', rules: { ...DEFAULT_HOUSE_RULES, tapDrill: 'chart-75' } }),
   );
   const tapping = routes.flatMap((r) => r.checks.filter((c) => c.id === 'tapping'));
@@ -347,7 +348,7 @@ test('a small tap in tough metal with too small a drill is refused before it sna
 
 test('house rules put different ways first, and each says why', () => {
   const first = (rule: RankingRule) =>
-    proposeRoutes(
+    weighCase(
       holeCase({
         edge: null,
         damageTo: at(20),
@@ -366,7 +367,7 @@ test('what is not in the crib has to be fetched: half a day more, and the fastes
     const ranking = { rule: 'fastest' as const, weights: RANKING_WEIGHTS.fastest };
     const rules = { ...DEFAULT_HOUSE_RULES, ranking, kit: { ...kit, extractorDrillsMm: null } };
     // In steel a coil and a retap both hold: what is quicker decides.
-    return proposeRoutes(holeCase({ rules, parentId: 'mild-steel' })).routes;
+    return weighCase(holeCase({ rules, parentId: 'mild-steel' })).routes;
   };
   const coil = (routes: Route[]) => route(routes, 'wire-coil:M8x1.25:1.5D');
   const before = withKit({ taps: null, coils: null });
@@ -397,7 +398,7 @@ test('the next question is the unknown that changes most, and a settled hole ask
 });
 
 test('what remains afterwards takes more metal, and send-out always remains', () => {
-  const { routes } = proposeRoutes(holeCase());
+  const { routes } = weighCase(holeCase());
   const coil = route(routes, 'wire-coil:M8x1.25:1.5D');
   expect(coil.afterwards).toContain('Solid bush');
   expect(coil.afterwards).not.toContain('Wire coil');
@@ -424,8 +425,7 @@ const built = (h: { threadId: string; parentId: string; depthMm: number }, edge:
     joint: { mateHole: null },
   });
 // The free place for a new hole beside the old is no verdict on this hole's wall.
-const verdicts = (hole: ReturnType<typeof holeCase>) =>
-  new Map(proposeRoutes(hole).routes.map((r) => [r.id, r.verdict]));
+const verdicts = (hole: ReturnType<typeof holeCase>) => new Map(weighCase(hole).routes.map((r) => [r.id, r.verdict]));
 
 test('more wall never makes a verdict worse; a tighter instrument never widens doubt', () => {
   fc.assert(
@@ -446,9 +446,9 @@ test('more engagement never lowers the strip load', () => {
   fc.assert(
     fc.property(anyHole, (h) => {
       const strip = (depthMm: number) =>
-        proposeRoutes(built({ ...h, depthMm }, at(60))).routes.find((r) => r.method === 'oversize')!;
+        weighCase(built({ ...h, depthMm }, at(60))).routes.find((r) => r.method === 'oversize')!;
       const shallow = strip(h.depthMm);
-      const deep = proposeRoutes(built({ ...h, depthMm: h.depthMm + h.moreMm }, at(60))).routes.find(
+      const deep = weighCase(built({ ...h, depthMm: h.depthMm + h.moreMm }, at(60))).routes.find(
         (r) => r.id === shallow.id,
       )!;
       // The same drill: a deeper thread in tough metal may rightly be given a larger one.
@@ -468,7 +468,7 @@ test('units do not change the answer: a case typed in inches is the case typed i
   fc.assert(
     fc.property(fc.integer({ min: 8, max: 120 }), fc.integer({ min: 10, max: 160 }), (depth64ths, edge64ths) => {
       const typed = (depth: string, edge: string, bareUnit: 'mm' | 'in') =>
-        proposeRoutes(
+        weighCase(
           holeCase({
             depth: mm(depth, bareUnit),
             damageTo: mm(depth, bareUnit),
@@ -488,11 +488,11 @@ test('the torque that is shown passes the checks of a torque that is wanted, and
   let shown = 0;
   for (const hole of Object.values(GOLDEN_CASES)) {
     if (hole.joint.demand.mode === 'preload') continue;
-    for (const route of proposeRoutes(hole).routes) {
+    for (const route of weighCase(hole).routes) {
       if (route.torque === null || route.torque.torqueNm === 0 || !(route.engagementMm > 0)) continue;
       const wanting = (torqueNm: number) => {
         const demand = { mode: 'preload', torqueNm, friction: 'oiled', load: 'static' } as const;
-        const again = proposeRoutes({ ...hole, joint: { ...hole.joint, demand } }).routes;
+        const again = weighCase({ ...hole, joint: { ...hole.joint, demand } }).routes;
         const checks = again.find(({ id }) => id === route.id)!.checks;
         return ['torque', 'carries-preload'].map((id) => checks.find((check) => check.id === id)?.verdict);
       };
@@ -515,7 +515,7 @@ test('over water with the floor unknown: a coil drilled only as deep as its tap 
       floorName: 'water',
     });
   const floorOf = (depthMm: number) => {
-    const route = proposeRoutes(blind(depthMm)).routes.find(({ id }) => id === 'wire-coil:M8x1.25:2D')!;
+    const route = weighCase(blind(depthMm)).routes.find(({ id }) => id === 'wire-coil:M8x1.25:2D')!;
     return { tipMm: route.depths.drillTipMm, check: route.checks.find(({ id }) => id === 'floor')! };
   };
   // 16 + 1.25 of full thread, 4 of lead, the run-out and room for chips: 24.75 to the shoulder, whatever lies below.

@@ -1,4 +1,5 @@
 import type { HoleCase, Measured, QuantityId } from '../../judge/hole/index.ts';
+import { assess } from '../../judge/damage/index.ts';
 import { proposeRoutes, type Proposal } from './proposeRoutes.ts';
 
 /** What a better or first reading of one quantity could change. */
@@ -95,7 +96,10 @@ export function sensitivity(hole: HoleCase): Sensitivity[] {
     if (now !== null && now.halfWidthMm === 0) return [];
     const [lowMm, highMm] =
       now === null ? row.plausible(hole) : [Math.max(0, now.mm - now.halfWidthMm), now.mm + now.halfWidthMm];
-    const at = (mm: number) => proposeRoutes(row.put(hole, { mm, halfWidthMm: 0 }));
+    const at = (mm: number) => {
+      const asked = row.put(hole, { mm, halfWidthMm: 0 });
+      return proposeRoutes(asked, assess(asked));
+    };
     const low = at(lowMm);
     const high = at(highMm);
     const first = [low, high].map(({ routes }) => routes[0]!.title) as [string, string];

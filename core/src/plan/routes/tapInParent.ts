@@ -1,12 +1,12 @@
 import { boreForShare, chooseTapDrill, type TapDrillChoice } from '../../facts/drills/index.ts';
 import type { Thread } from '../../facts/threads/index.ts';
 import type { HoleCase } from '../../judge/hole/index.ts';
-import { depthBudget, targetShare } from '../cutting/index.ts';
+import { depthBudget, targetShare, type ShareReason } from '../cutting/index.ts';
 
 /** How a new thread gets into the parent: its drill by the house rule, the bore it leaves, and how deep the last tap reaches. */
 export interface TapInParent {
   choice: TapDrillChoice;
-  targetBecause: string;
+  targetBecause: ShareReason;
   drillMm: number;
   boreMm: number;
   reachMm: number;

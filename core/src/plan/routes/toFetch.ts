@@ -1,5 +1,6 @@
 import type { Kit } from '../../facts/kit/index.ts';
-import type { BareRoute } from './Route.ts';
+import { WAYS, type WayId } from '../../facts/ways/index.ts';
+import type { Proposed } from './Route.ts';
 
 /** Time until a tap or a coil kit that is not in the crib is there: half a day, fetched or lent (our estimate). */
 export const FETCH_MINUTES = 240;
@@ -10,9 +11,9 @@ const owns = (list: readonly string[] | null, id: string) => list === null || li
  * What a route needs that the crib's list does not have, in words. A list that was never made misses nothing. It costs time,
  * not safety: the verdict stays, the ranking by time sees it.
  */
-export function toFetch(route: BareRoute, kit: Kit | undefined): string[] {
+export function toFetch(way: WayId, route: Pick<Proposed, 'thread' | 'cut'>, kit: Kit | undefined): string[] {
   if (!kit) return [];
-  if (route.method === 'wire-coil')
+  if (WAYS[way].needs === 'coils')
     return owns(kit.coils, route.thread.id) ? [] : [`coil tap and coils ${route.thread.designation}`];
   const { thread, tapLeads } = route.cut;
   if (thread === null || tapLeads.length === 0) return [];

@@ -1,10 +1,10 @@
 import type { HoleCase } from '../../judge/hole/index.ts';
 import type { TorqueInput } from '../../judge/strength/index.ts';
-import { fastenerFor } from './checks/strengthCheck.ts';
-import type { BareRoute } from './Route.ts';
+import { fastenerFor } from './checks/strength.ts';
+import type { Proposed } from './Route.ts';
 
 /** What the most torque of a route follows from; null where the strength model does not reach. */
-export function torqueAsked(hole: HoleCase, route: Pick<BareRoute, 'thread' | 'stripLeastN'>): TorqueInput | null {
+export function torqueAsked(hole: HoleCase, route: Pick<Proposed, 'thread' | 'stripLeastN'>): TorqueInput | null {
   if (route.stripLeastN === null) return null;
   const { demand } = hole.joint;
   return {

@@ -1,6 +1,7 @@
 import type { Working } from '../../basis/checks/index.ts';
 import { GOLDEN_CASES } from '../../test-support/goldenCases.ts';
-import { proposeRoutes, workingsOf } from './index.ts';
+import { workingsOf } from './index.ts';
+import { weighCase } from '../../pipeline.ts';
 
 // A mechanic with a calculator: what each formula gives, worked from the numbers beside it and nothing else.
 type Values = Record<string, number>;
@@ -26,13 +27,24 @@ const BY_CALCULATOR: Record<string, ((s: Values) => number) | null> = {
   'F = T / (K · d), and 1.3 · F ≤ proof load': (s) => (1000 * s.T!) / (s.K! * s.d!),
   'T = K · d · min(strip / m, proof / s)': (s) => (s.K! * s.d! * Math.min(s.strip! / s.m!, s.proof! / s.s!)) / 1000,
   'floor left = face to what lies beyond − tip of the drill': (s) => s.beyond! - s.tip!,
+  'needed = (1.4 − 1) / 2 · cut': (s) => 0.2 * s.cut!,
+  'left = (old − drill) / 2, never under 0': (s) => Math.max(0, (s.old! - s.drill!) / 2),
+  'turns = Le / P': (s) => s.Le! / s.P!,
+  'short = wanted − reach': (s) => s.wanted! - s.reach!,
+  'gain = end of thread − reach': (s) => s['end of thread']! - s.reach!,
+  'least = share · break': (s) => s.share! * s.break!,
+  'wall = edge − keys / 2': (s) => s.edge! - s.keys! / 2,
+  'need = 0.8 · D + 2 · P': (s) => 0.8 * s.D! + 2 * s.P!,
   // A comparison, not a sum.
   'hole ≥ close clearance': null,
+  'the close clearance of the screw': null,
+  'in service ≤ what it stands': null,
+  'the drill that leaves the share of thread aimed at': null,
   'the drill must be at least the widest bore, with the reading’s doubt': null,
 };
 
 const workings = Object.entries(GOLDEN_CASES).flatMap(([label, hole]) =>
-  proposeRoutes(hole).routes.flatMap((route) =>
+  weighCase(hole).routes.flatMap((route) =>
     workingsOf(route).map((working) => ({ where: `${label}, ${route.id}`, working })),
   ),
 );

@@ -1,1 +1,4 @@
-export { tapTurns, writeWorkCard, type WorkStep } from './writeWorkCard.ts';
+export { sayNumber, sayStep } from './sayStep.ts';
+export type { WorkStep } from './steps/registry.ts';
+export { writeWorkCard } from './writeWorkCard.ts';
+export type { SaidStep, StepNumber } from './WorkStep.ts';

@@ -1,11 +1,11 @@
-import { speak } from '../../basis/units/index.ts';
-import { proposeRoutes } from '../routes/index.ts';
+import { SAY } from '../../basis/units/index.ts';
+import { weighCase } from '../../pipeline.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
-import { writeWorkCard } from './index.ts';
+import { sayStep, writeWorkCard } from './index.ts';
 
 const card = (hole: ReturnType<typeof holeCase>, id: string) => {
-  const route = proposeRoutes(hole).routes.find((candidate) => candidate.id === id)!;
-  return writeWorkCard(hole, route);
+  const route = weighCase(hole).routes.find((candidate) => candidate.id === id)!;
+  return writeWorkCard(hole, route).map((step) => sayStep(step, SAY.mm));
 };
 const blind = holeCase({
   kind: 'blind',
@@ -26,11 +26,12 @@ test('a blind coil: stop at the tip, taps in order, no air gun, tang taken out',
     'prove',
     'fasten',
   ]);
-  expect(speak(steps.at(-1)!.what, 'mm')).toBe(
-    'M8 × 1.25, class 8.8: oiled at most 20 Nm; beyond that the screw stretches.',
-  );
+  expect(steps.at(-1)!.what).toBe('M8 × 1.25, class 8.8: oiled at most 20 Nm; beyond that the screw stretches.');
   const drill = steps.find((step) => step.id === 'drill')!;
-  expect(drill.number).toEqual({ label: 'stop at the tip', valueMm: 24.75 + 8.3 / 2 / Math.tan((59 * Math.PI) / 180) });
+  expect(drill.number).toMatchObject({
+    label: 'stop at the tip',
+    valueMm: 24.75 + 8.3 / 2 / Math.tan((59 * Math.PI) / 180),
+  });
   expect(steps.find((step) => step.id === 'clean')!.caution).toMatch(/air gun/);
   expect(steps.find((step) => step.id === 'insert')!.what).toMatch(/tangless/);
 });
@@ -40,9 +41,7 @@ test('a remedy is a step of its own, before the drill', () => {
   expect(steps.findIndex((step) => step.id === 'remedy-open-mate')).toBeLessThan(
     steps.findIndex((step) => step.id === 'drill'),
   );
-  expect(speak(steps.find((step) => step.id === 'remedy-open-mate')!.what, 'mm')).toBe(
-    'Open the mating part’s hole to 11 mm.',
-  );
+  expect(steps.find((step) => step.id === 'remedy-open-mate')!.what).toBe('Open the mating part’s hole to 11 mm.');
 });
 
 test('left hand turns the other way; cleaning up follows the old helix and drills nothing', () => {
@@ -63,7 +62,7 @@ test('a torque that is wanted is the one to tighten to; where no thread carries,
   const wanted = { mode: 'preload', torqueNm: 12, friction: 'dry', load: 'static' } as const;
   const fasten = (hole: ReturnType<typeof holeCase>, id: string) =>
     card(hole, id).find((step) => step.id === 'fasten')?.what;
-  expect(speak(fasten(holeCase({ joint: { demand: wanted } }), 'wire-coil:M8x1.25:2D')!, 'mm')).toBe(
+  expect(fasten(holeCase({ joint: { demand: wanted } }), 'wire-coil:M8x1.25:2D')!).toBe(
     'M8 × 1.25, class 8.8: 12 Nm, dry.',
   );
   expect(fasten(holeCase(), 'send-out')).toBeUndefined();

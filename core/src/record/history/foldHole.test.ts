@@ -1,14 +1,16 @@
 import { FULL_RACK } from '../../facts/drills/index.ts';
-import { DEFAULT_HOUSE_RULES } from '../../judge/hole/index.ts';
+import { caseFromInputs, DEFAULT_HOUSE_RULES } from '../../judge/hole/index.ts';
 import { freezePlan, routeDigest } from '../../plan/freeze/index.ts';
-import { proposeRoutes } from '../../plan/routes/index.ts';
+import { weighCase } from '../../pipeline.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
+import { EVENT_KINDS, type HoleEventBody, type StoredEvent } from '../events/index.ts';
 import { checkPlannedBore, compareResult } from '../results/index.ts';
-import { caseFromInputs, foldHole, inputsOf, type HoleEvent, type HoleEventBody } from './index.ts';
+import { foldHole, inputsOf, mayCut, stationOf } from './index.ts';
 
-function events(...bodies: HoleEventBody[]): HoleEvent[] {
+function events(...bodies: HoleEventBody[]): StoredEvent[] {
   return bodies.map((body, index) => ({
     ...body,
+    payloadVersion: EVENT_KINDS[body.kind].version,
     id: `e${index + 1}`,
     seq: index + 1,
     happenedAt: `2026-01-0${(index % 9) + 1}T08:00:00Z`,
@@ -23,7 +25,8 @@ const reading = (quantity: 'edge' | 'depth' | 'damage-to', mm: number): HoleEven
 });
 const located: HoleEventBody = { kind: 'located', payload: { name: 'Hole 4', faceId: null } };
 const shop = { rules: DEFAULT_HOUSE_RULES, rack: FULL_RACK };
-const plan = freezePlan(holeCase(), 'wire-coil:M8x1.25:1.5D');
+const proposal = weighCase(holeCase());
+const plan = freezePlan(proposal, 'wire-coil:M8x1.25:1.5D');
 
 test('says what is missing until the case is complete', () => {
   const before = caseFromInputs(inputsOf(foldHole(events(located, reading('depth', 20)))), shop);
@@ -74,7 +77,7 @@ test('a closed mend makes the next generation and ends the damage readings, not 
       { kind: 'mend-opened', payload: { mendId: 'm1', what: 'pulled out' } },
       reading('edge', 30),
       reading('damage-to', 9),
-      { kind: 'plan-frozen', payload: { mendId: 'm1', planId: 'p1', plan, supersedes: null } },
+      { kind: 'plan-frozen', payload: { mendId: 'm1', planId: 'p1', plan, supersedes: null, inputs: null } },
       { kind: 'result', payload: { mendId: 'm1', planId: 'p1', results: [{ id: 'bore', mm: 8.35 }], note: '' } },
       { kind: 'mend-closed', payload: { mendId: 'm1', outcome: 'mended', note: '', secondSignedBy: null } },
     ),
@@ -91,7 +94,7 @@ test('a closed mend makes the next generation and ends the damage readings, not 
 });
 
 test('freezing is reproducible, carries its numbers, and refuses what does not hold', () => {
-  const shown = proposeRoutes(holeCase()).routes.find((r) => r.id === plan.routeId)!;
+  const shown = proposal.routes.find((r) => r.id === plan.routeId)!;
   expect(plan.digest).toBe(routeDigest(shown));
   expect(plan.numbers).toMatchObject({ drillId: '8.3 mm', cutMajorMm: 9.624, stripLoadN: 41445 });
   expect(plan.steps.map((step) => step.id)).toEqual([
@@ -104,7 +107,7 @@ test('freezing is reproducible, carries its numbers, and refuses what does not h
     'prove',
     'fasten',
   ]);
-  expect(() => freezePlan(holeCase(), 'wire-coil:M8x1.25:1D')).toThrow('unknown-route');
+  expect(() => freezePlan(proposal, 'wire-coil:M8x1.25:1D')).toThrow('unknown-route');
 });
 
 test('a bore measured before tapping is held against the plan like a result', () => {
@@ -140,4 +143,39 @@ test('attempts stay in the mend in order, and what is freed is no longer stuck',
     'heat-soak nothing',
     'left-hand-drill freed',
   ]);
+});
+
+test('what another build wrote is named, never skipped', () => {
+  const [first] = events(located);
+  expect(() => foldHole([{ ...first!, kind: 'painted' }])).toThrow(/unknown-event: painted/);
+  expect(() => foldHole([{ ...first!, payloadVersion: 2 }])).toThrow(/located, version 2/);
+});
+
+test('where a mend goes on, and whether the hole may be cut', () => {
+  const choice = (field: 'threadId' | 'parentId', value: string) =>
+    ({ kind: 'choice', payload: { field, value } }) as const;
+  const steps: readonly [HoleEventBody, ReturnType<typeof stationOf>, ReturnType<typeof mayCut>][] = [
+    [located, null, 'no-mend'],
+    [{ kind: 'mend-opened', payload: { mendId: 'm1', what: '' } }, 'measure', 'no-plan'],
+    [choice('threadId', 'M8x1.25'), 'measure', 'no-plan'],
+    [choice('parentId', 'grey-iron'), 'measure', 'no-plan'],
+    [reading('depth', 20), 'decide', 'no-plan'],
+    [{ kind: 'choice', payload: { field: 'stuck', value: 'stud' } }, 'free', 'stuck'],
+    [{ kind: 'attempt', payload: { mendId: 'm1', means: 'mill', outcome: 'freed', note: '' } }, 'decide', 'no-plan'],
+    [
+      { kind: 'plan-frozen', payload: { mendId: 'm1', planId: 'p1', plan, supersedes: null, inputs: null } },
+      'prepare',
+      'yes',
+    ],
+    [{ kind: 'result', payload: { mendId: 'm1', planId: 'p1', results: [], note: '' } }, 'prove', 'yes'],
+    [
+      { kind: 'mend-closed', payload: { mendId: 'm1', outcome: 'given-up', note: '', secondSignedBy: null } },
+      null,
+      'no-mend',
+    ],
+  ];
+  steps.forEach(([, station, cut], index) => {
+    const file = foldHole(events(...steps.slice(0, index + 1).map(([body]) => body)));
+    expect([index, stationOf(file), mayCut(file)]).toEqual([index, station, cut]);
+  });
 });

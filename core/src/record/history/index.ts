@@ -1,4 +1,5 @@
-export type { Attempt, HoleChoices, HoleEvent, HoleEventBody, ReadingPayload } from './HoleEvent.ts';
-export { foldHole, type Generation, type HoleFile, type MendEntry, type ReadingEntry } from './foldHole.ts';
-export { caseFromInputs, inputsOf, type CaseInputs, type CaseResult, type MissingInput } from './caseFromFile.ts';
-export { drillingFromInputs, stuckFromInputs, stuckIsHard, stuckIsStainless } from './stuckFromInputs.ts';
+export { foldHole } from './foldHole.ts';
+export { HEAD_FOLD, HEAD_MOST_BYTES, headOf, nextHead, type HoleHead } from './holeHead.ts';
+export { inputsOf } from './inputsOf.ts';
+export { mayCut, type CutBar } from './mayCut.ts';
+export { MEND_STATIONS, stationOf, type MendStation } from './stationOf.ts';

@@ -1,7 +1,8 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { formatLength, speak, type UnitSystem } from '../../basis/units/index.ts';
-import { foldHole, type HoleEvent } from '../history/index.ts';
+import type { UnitSystem } from '../../basis/units/index.ts';
+import { readStored, type StoredEvent } from '../events/index.ts';
+import { foldHole, headOf, HEAD_MOST_BYTES, nextHead } from '../history/index.ts';
 
 // A whole demo shop as each engine recorded it. What a mechanic wrote ten years ago folds to the same hole and prints the
 // same card, whatever the build.
@@ -13,7 +14,7 @@ interface Card {
 }
 interface RecordedHole {
   id: string;
-  events: HoleEvent[];
+  events: StoredEvent[];
   folded: {
     revision: number;
     name: string;
@@ -56,26 +57,31 @@ describe.each(FILES)('%s', (file) => {
     const cards = holes.flatMap((hole) => hole.cards.map((card) => ({ hole, card })));
     expect(cards.length).toBeGreaterThan(3);
     for (const { hole, card } of cards) {
-      const frozen = hole.events.find((event) => event.kind === 'plan-frozen' && event.payload.planId === card.planId);
+      const frozen = hole.events
+        .map(readStored)
+        .find((event) => event.kind === 'plan-frozen' && event.payload.planId === card.planId);
       if (frozen?.kind !== 'plan-frozen') throw new Error(card.planId);
+      const { title, verdict, said } = frozen.payload.plan;
       for (const units of ['mm', 'in'] as const) {
-        const { plan } = frozen.payload;
-        expect({
-          title: plan.title,
-          verdict: plan.verdict,
-          steps: plan.steps.map(({ title, what, number, caution }) => ({
-            title,
-            what: speak(what, units),
-            number:
-              number === null
-                ? null
-                : 'text' in number
-                  ? `${number.label}: ${number.text}`
-                  : `${number.label}: ${formatLength(number.valueMm, units, units === 'mm' ? 1 : 3)} ${units}`,
-            caution,
-          })),
-        }).toEqual(card[units]);
+        const steps = said[units].steps.map(({ title: head, what, number, caution }) => ({
+          title: head,
+          what,
+          number: number && `${number.label}: ${number.main} ${number.unit}`.trim(),
+          caution,
+        }));
+        expect({ title, verdict, steps }).toEqual(card[units]);
       }
+    }
+  });
+
+  test('a head kept step by step is the head of the whole life, and small', () => {
+    for (const { events } of holes) {
+      let head = headOf(foldHole([]));
+      events.map(readStored).forEach((event, index) => {
+        head = nextHead(head, event) ?? headOf(foldHole(events.slice(0, index + 1)));
+        expect(head).toEqual(headOf(foldHole(events.slice(0, index + 1))));
+        expect(JSON.stringify(head).length).toBeLessThan(HEAD_MOST_BYTES);
+      });
     }
   });
 });

@@ -1,13 +1,13 @@
-import { worstVerdict, type Check, type Verdict } from '../../basis/checks/index.ts';
-import { spokenLength } from '../../basis/units/index.ts';
+import { worstVerdict, type Verdict } from '../../basis/checks/index.ts';
 import type { Expectation, FrozenPlan } from '../../plan/freeze/index.ts';
+import { judgeAsPlanned, judgePassed, type Check } from '../../plan/routes/index.ts';
 
 /** What was found when the work was done. A length, or passed / failed; absent means not measured. */
-export interface RecordedResult {
+export type RecordedResult = {
   id: Expectation['id'];
   mm?: number | undefined;
   passed?: boolean | undefined;
-}
+};
 
 export interface ResultComparison {
   checks: Check[];
@@ -16,15 +16,12 @@ export interface ResultComparison {
   open: Expectation['id'][];
 }
 
-function outsideWords(expectation: Expectation, mm: number): string {
-  const { lowMm, highMm } = expectation;
-  const range =
-    lowMm !== null && highMm !== null
-      ? `${spokenLength(lowMm)} to ${spokenLength(highMm)}`
-      : lowMm !== null
-        ? `at least ${spokenLength(lowMm)}`
-        : `at most ${spokenLength(highMm ?? 0)}`;
-  return `${spokenLength(mm)} found, ${range} planned`;
+function compareOne(expectation: Expectation, result: RecordedResult | undefined): Check | null {
+  const { id, title, kind, lowMm, highMm } = expectation;
+  if (kind === 'pass-fail' && result?.passed !== undefined) return judgePassed(id, title, result.passed);
+  if (kind === 'length' && result?.mm !== undefined)
+    return judgeAsPlanned(id, { title, foundMm: result.mm, lowMm, highMm });
+  return null;
 }
 
 /**
@@ -38,31 +35,12 @@ export function compareResult(
   const checks: Check[] = [];
   const open: Expectation['id'][] = [];
   for (const expectation of plan.expectations) {
-    const result = results.find((candidate) => candidate.id === expectation.id);
-    const { lowMm, highMm } = expectation;
-    const base = { id: expectation.id, title: expectation.title, valuePessimistic: null, limit: lowMm, working: null };
-    if (expectation.kind === 'pass-fail' && result?.passed !== undefined) {
-      const { passed } = result;
-      checks.push({
-        ...base,
-        verdict: passed ? 'holds' : 'does-not-hold',
-        value: null,
-        unit: 'none',
-        because: () => (passed ? 'passed' : 'failed'),
-      });
-    } else if (expectation.kind === 'length' && result?.mm !== undefined) {
-      const { mm } = result;
-      const inside = (lowMm === null || mm >= lowMm - 1e-9) && (highMm === null || mm <= highMm + 1e-9);
-      checks.push({
-        ...base,
-        verdict: inside ? 'holds' : 'does-not-hold',
-        value: mm,
-        unit: 'mm',
-        because: () => (inside ? `${spokenLength(mm)}, as planned` : outsideWords(expectation, mm)),
-      });
-    } else {
-      open.push(expectation.id);
-    }
+    const check = compareOne(
+      expectation,
+      results.find((candidate) => candidate.id === expectation.id),
+    );
+    if (check) checks.push(check);
+    else open.push(expectation.id);
   }
   return { checks, verdict: worstVerdict(checks.map((check) => check.verdict)), open };
 }

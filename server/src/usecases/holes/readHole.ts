@@ -1,5 +1,5 @@
 import type { HoleDetail } from '@deep-mend/contract';
-import { foldHole, type HoleEvent, type HoleFile } from '@deep-mend/core';
+import { foldHole, type HoleFile } from '@deep-mend/core';
 import { QueryTypes } from 'sequelize';
 import { notFound } from '../../http/HttpProblem.ts';
 import type { Context, Tx } from '../Context.ts';
@@ -11,17 +11,19 @@ interface HoleRow {
   events: HoleDetail['events'];
 }
 
-// One statement, raw: this is the hot read. Times are written as ISO text by the database so that no instance is built.
+// Times are written as ISO text by the database so that no instance is built.
+const iso = (column: string) => `to_char(${column} AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"')`;
+const EVENT_JSON = `json_build_object(
+        'id', e.id, 'seq', e.seq, 'kind', e.kind, 'payloadVersion', e.payload_version, 'payload', e.payload,
+        'happenedAt', ${iso('e.happened_at')}, 'recordedAt', ${iso('e.recorded_at')}, 'actor', p.name)`;
+const EVENTS = `json_agg(${EVENT_JSON} ORDER BY e.seq) FROM event e JOIN actor p ON p.id = e.actor_id`;
+
+// One statement, raw: this is the hot read.
 export const READ_HOLE_SQL = `
   SELECT h.id, h.revision,
     CASE WHEN f.id IS NULL THEN NULL ELSE
       json_build_object('assetId', a.id, 'assetName', a.name, 'faceId', f.id, 'faceName', f.name) END AS place,
-    (SELECT json_agg(json_build_object(
-        'id', e.id, 'seq', e.seq, 'kind', e.kind, 'payload', e.payload,
-        'happenedAt', to_char(e.happened_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"'),
-        'recordedAt', to_char(e.recorded_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"'),
-        'actor', p.name) ORDER BY e.seq)
-      FROM event e JOIN actor p ON p.id = e.actor_id WHERE e.hole_id = h.id) AS events
+    (SELECT ${EVENTS} WHERE e.hole_id = h.id) AS events
   FROM hole h
   LEFT JOIN hole_summary s ON s.hole_id = h.id
   LEFT JOIN face f ON f.id = s.face_id
@@ -39,8 +41,19 @@ export async function readHole(context: Context, id: string, tx?: Tx): Promise<H
   return { id: row.id, revision: row.revision, place: row.place, events: row.events };
 }
 
-/** The folded file of a hole: the same core as in the browser. */
-export function fileOf(detail: HoleDetail): HoleFile {
-  // Payloads were parsed with the contract when they were written, so their shape is known.
-  return foldHole(detail.events as unknown as HoleEvent[]);
+/** The events of a hole after a revision, oldest first. */
+export async function eventsSince(
+  context: Context,
+  holeId: string,
+  revision: number,
+  tx: Tx,
+): Promise<HoleDetail['events']> {
+  const [row] = await context.sequelize.query<{ events: HoleDetail['events'] | null }>(
+    `SELECT (SELECT ${EVENTS} WHERE e.hole_id = :holeId AND e.shop_id = :shopId AND e.seq > :revision) AS events`,
+    { replacements: { holeId, shopId: context.shopId, revision }, type: QueryTypes.SELECT, transaction: tx },
+  );
+  return row?.events ?? [];
 }
+
+/** The folded file of a hole: the same core as in the browser. */
+export const fileOf = (detail: HoleDetail): HoleFile => foldHole(detail.events);

@@ -1,66 +1,70 @@
-import type { HoleDetail, NewPlan } from '@deep-mend/contract';
+import type { HoleWritten, NewPlan } from '@deep-mend/contract';
 import {
-  caseFromInputs,
   CoreError,
   freezePlan as freeze,
   inputsOf,
+  openMendOf,
   planNumbers,
-  proposeRoutes,
   routeDigest,
-  type FrozenPlan,
   shopRulesOf,
+  weigh,
+  type FrozenPlan,
+  type HoleEventBody,
+  type Proposal,
 } from '@deep-mend/core';
 import { conflict, refused } from '../../http/HttpProblem.ts';
 import { Plan } from '../../store/models.ts';
 import type { Context, Tx } from '../Context.ts';
-import { lockHole, writeEvent } from '../holes/appendEvent.ts';
-import { fileOf, readHole } from '../holes/readHole.ts';
+import { answerWrite, standsAlready } from '../holes/answerWrite.ts';
+import { lockHole } from '../holes/lockHole.ts';
+import { writeEvent } from '../holes/writeEvent.ts';
 import { readShop } from '../shop/settings.ts';
 
-/**
- * Freezes a plan. The server computes the route again from the recorded inputs; if its numbers are not the ones that the
- * person saw, nothing is frozen and both are shown.
- */
+/** Freezes what the person saw: if the numbers are not the ones computed here, nothing is frozen and both are shown. */
+function frozen(proposal: Proposal, { routeId, digest }: NewPlan): FrozenPlan {
+  const route = proposal.routes.find((candidate) => candidate.id === routeId);
+  if (route && routeDigest(route) !== digest)
+    throw conflict('The numbers you saw are not the ones computed here. Look at both.', { digest }, planNumbers(route));
+  try {
+    return freeze(proposal, routeId);
+  } catch (error) {
+    if (!(error instanceof CoreError)) throw error;
+    throw refused('routeId', `This route does not hold; these do: ${error.possible.join(', ') || 'none'}.`);
+  }
+}
+
+/** Freezes a plan. The server computes the route again from the recorded inputs; no number of the browser's is trusted. */
 export async function freezePlan(
   context: Context,
   holeId: string,
   input: NewPlan,
   ifMatch: number,
   tx: Tx,
-): Promise<HoleDetail> {
+): Promise<HoleWritten> {
   const hole = await lockHole(context, holeId, tx);
-  const detail = await readHole(context, holeId, tx);
-  const file = fileOf(detail);
-  const mend = file.mends.find((entry) => entry.id === input.mendId && entry.outcome === 'open');
-  if (!mend) throw refused('mendId', 'This hole has no such open mend.');
-  if (ifMatch !== hole.revision) {
+  const told = {
+    kind: 'plan-frozen',
+    payload: { mendId: input.mendId, plan: input },
+  } as unknown as HoleEventBody<'plan-frozen'>;
+  const stands = await standsAlready(holeId, input.id, told, tx, ({ mendId, plan }) => ({
+    mendId,
+    routeId: plan.routeId,
+    digest: plan.digest,
+  }));
+  if (stands) return answerWrite(context, hole, ifMatch, tx);
+  const mend = openMendOf(hole.head.file);
+  if (mend?.id !== input.mendId) throw refused('mendId', 'This hole has no such open mend.');
+  if (ifMatch !== hole.revision)
     throw conflict(
       'Someone added to this hole meanwhile. Look at the numbers again, then plan.',
       ifMatch,
       hole.revision,
     );
-  }
-  const { settings } = await readShop(context, tx);
-  const inputs = inputsOf(file);
-  const built = caseFromInputs(inputs, shopRulesOf(settings));
-  if (!built.ok) throw refused('routeId', `Still missing: ${built.missing.join(', ')}.`);
-  const { routes } = proposeRoutes(built.hole);
-  const route = routes.find((candidate) => candidate.id === input.routeId);
-  if (route && routeDigest(route) !== input.digest) {
-    throw conflict(
-      'The numbers you saw are not the ones computed here. Look at both.',
-      { digest: input.digest },
-      planNumbers(route),
-    );
-  }
-  let plan: FrozenPlan;
-  try {
-    plan = freeze(built.hole, input.routeId);
-  } catch (error) {
-    if (error instanceof CoreError)
-      throw refused('routeId', `This route does not hold; these do: ${error.possible.join(', ') || 'none'}.`);
-    throw error;
-  }
+  const shop = shopRulesOf((await readShop(context, tx)).settings);
+  const inputs = inputsOf(hole.head.file);
+  const weighed = weigh(inputs, shop);
+  if (!weighed.ok) throw refused('routeId', `Still missing: ${weighed.missing.join(', ')}.`);
+  const plan = frozen(weighed.proposal, input);
   await Plan.create(
     {
       id: input.id,
@@ -69,14 +73,20 @@ export async function freezePlan(
       mendId: mend.id,
       kind: 'mend',
       inputsRevision: hole.revision,
-      inputs: { ...inputs, ...shopRulesOf(settings) },
+      inputs: null,
       engineVersion: plan.engineVersion,
-      numbers: plan,
       supersedesId: mend.planId,
       frozenAt: context.now(),
     },
     { transaction: tx },
   );
-  const payload = { mendId: mend.id, planId: input.id, plan, supersedes: mend.planId };
-  return writeEvent(context, hole, { kind: 'plan-frozen', payload, id: input.id, happenedAt: input.happenedAt }, tx);
+  const payload = {
+    mendId: mend.id,
+    planId: input.id,
+    plan,
+    supersedes: mend.planId,
+    inputs: { ...inputs, ...shop },
+  };
+  const event = { kind: 'plan-frozen', payload, id: input.id, happenedAt: input.happenedAt } as const;
+  return answerWrite(context, await writeEvent(context, hole, event, tx), ifMatch, tx);
 }

@@ -88,13 +88,13 @@ function DrillTable({ rows, units }: { rows: DrillChartRow[]; units: UnitSystem 
 
 /** The shop's own chart: by its own rule, from its own rack, in its own units; made to be printed and hung up. */
 export function ChartsPage() {
-  const { settings, desk, units } = useShop();
+  const { settings, answering, units } = useShop();
   const [params, setParams] = useSearchParams();
   const asked = params.get('sheet') ?? 'metric-coarse';
   const sheet = CHART_SHEETS.find((row) => row.id === asked);
   const title = sheet?.title ?? 'Drills in the rack';
-  const threads = useMemo(() => (sheet ? threadChart(sheet.id as ChartSheetId, desk) : null), [sheet, desk]);
-  const drills = useMemo(() => (sheet ? null : drillChart(desk)), [sheet, desk]);
+  const threads = useMemo(() => (sheet ? threadChart(sheet.id as ChartSheetId, answering) : null), [sheet, answering]);
+  const drills = useMemo(() => (sheet ? null : drillChart(answering)), [sheet, answering]);
   return (
     <Box sx={{ pt: 1.5 }}>
       <Box className="no-print" sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 2, flexWrap: 'wrap' }}>

@@ -13,10 +13,10 @@ import { WhichThread } from '../../kit/which/WhichThread.tsx';
 
 /** Quick answers with no record: the question is in the address, so it can be kept and sent. */
 export function DeskPage() {
-  const { units, desk } = useShop();
+  const { units, answering } = useShop();
   const [text, setText] = useAddressText('ask');
   const input = useRef<HTMLInputElement>(null);
-  const answer = quickAnswer(text, desk);
+  const answer = quickAnswer(text, answering);
   const ask = (question: string) => {
     setText(question);
     input.current?.focus();

@@ -2,14 +2,17 @@ import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import {
+  becauseOf,
+  boreWords,
   checkPlannedBore,
   explainLengthProblem,
   judgeBore,
   parseLength,
-  speak,
+  SAY,
   threadById,
   type FrozenPlan,
   type UnitSystem,
+  WAYS,
 } from '@deep-mend/core';
 import { useState } from 'react';
 import { Verdict } from '../../kit/Verdict.tsx';
@@ -20,10 +23,11 @@ export function BoreBeforeTapping({ plan, tough, units }: { plan: FrozenPlan; to
   const parsed = text.trim() === '' ? null : parseLength(text, { bareUnit: units, minMm: 0.5, maxMm: 150 });
   const boreMm = parsed?.ok ? parsed.length.mm : null;
   const asThread =
-    boreMm !== null && plan.method === 'oversize' ? judgeBore(threadById(plan.threadId), boreMm, tough) : null;
+    boreMm !== null && WAYS[plan.method].goesUpASize ? judgeBore(threadById(plan.threadId), boreMm, tough) : null;
   const planned = asThread || boreMm === null ? null : checkPlannedBore(plan, boreMm);
   const result = asThread ?? planned;
-  const because = asThread?.because ?? planned?.because() ?? '';
+  const say = SAY[units];
+  const because = asThread ? boreWords(asThread, say) : planned ? becauseOf(planned, say) : '';
   return (
     <Box sx={{ mb: 2 }} className="no-print">
       <TextField
@@ -39,7 +43,7 @@ export function BoreBeforeTapping({ plan, tough, units }: { plan: FrozenPlan; to
         <Box role="status" sx={{ mt: 0.5 }}>
           <Verdict verdict={result.verdict} />
           <Typography>
-            {speak(because, units)}.
+            {because}.
             {asThread && asThread.suits.length > 0
               ? ` It suits ${asThread.suits.map((thread) => thread.designation).join(' or ')}.`
               : ''}

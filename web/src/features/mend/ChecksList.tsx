@@ -1,15 +1,58 @@
-import { speak, type Check, type QuantityId, type UnitSystem } from '@deep-mend/core';
+import {
+  becauseOf,
+  quantityRow,
+  SAY,
+  titleOf,
+  workingOf,
+  type Check,
+  type QuantityId,
+  type UnitSystem,
+  type Working,
+} from '@deep-mend/core';
 import { memo, useState } from 'react';
 import { checkValue } from '../../kit/format.ts';
 import { Verdict } from '../../kit/Verdict.tsx';
 import { WorkingDialog } from '../../kit/WorkingDialog.tsx';
-import { quantityOf } from './drafts.ts';
 
 const SHOWN_PASSES = 5;
 
+/** One check: its words in the reader's units. What has a working opens it; a plain statement opens nothing. */
+function CheckRow({ check, units, onOpen }: { check: Check; units: UnitSystem; onOpen: (working: Working) => void }) {
+  const title = titleOf(check);
+  const words = (
+    <>
+      <Verdict verdict={check.verdict} word={false} size={16} />
+      <b>{title}</b>
+      <b className={`is-${check.verdict}`}>{checkValue(check, units)}</b>
+      <span className="check-because">
+        {becauseOf(check, SAY[units])}
+        {check.settledBy ? ` · measure: ${quantityRow(check.settledBy as QuantityId).name.toLowerCase()}` : ''}
+      </span>
+    </>
+  );
+  const said = `${title}: ${check.verdict.replaceAll('-', ' ')}`;
+  const working = workingOf(check);
+  if (!working)
+    return (
+      <div className="check" role="group" aria-label={said}>
+        {words}
+      </div>
+    );
+  return (
+    <button
+      type="button"
+      className="plain-button check"
+      onClick={() => onOpen(working)}
+      aria-label={`${said}. Show working`}
+    >
+      {words}
+    </button>
+  );
+}
+
 /** Checks as a readable list, worst first; each opens its working. */
 export const ChecksList = memo(function ChecksList({ checks, units }: { checks: Check[]; units: UnitSystem }) {
-  const [open, setOpen] = useState<Check | null>(null);
+  const [open, setOpen] = useState<Working | null>(null);
   const [all, setAll] = useState(false);
   // What stands in the way is always seen; a long row of passes is folded.
   const shown = all ? checks : checks.filter((check, index) => check.verdict !== 'holds' || index < SHOWN_PASSES);
@@ -18,20 +61,7 @@ export const ChecksList = memo(function ChecksList({ checks, units }: { checks: 
       <ul className="checks">
         {shown.map((check) => (
           <li key={check.id}>
-            <button
-              type="button"
-              className="plain-button check"
-              onClick={() => setOpen(check)}
-              aria-label={`${check.title}: ${check.verdict.replaceAll('-', ' ')}. Show working`}
-            >
-              <Verdict verdict={check.verdict} word={false} size={16} />
-              <b>{check.title}</b>
-              <b className={`is-${check.verdict}`}>{checkValue(check, units)}</b>
-              <span className="check-because">
-                {speak(check.because(), units)}
-                {check.settledBy ? ` · measure: ${quantityOf(check.settledBy as QuantityId).name.toLowerCase()}` : ''}
-              </span>
-            </button>
+            <CheckRow check={check} units={units} onOpen={setOpen} />
           </li>
         ))}
       </ul>
@@ -40,13 +70,7 @@ export const ChecksList = memo(function ChecksList({ checks, units }: { checks: 
           and {checks.length - shown.length} more that hold
         </button>
       )}
-      {open && (
-        <WorkingDialog
-          title={open.title}
-          workings={open.working ? [open.working()] : []}
-          onClose={() => setOpen(null)}
-        />
-      )}
+      {open && <WorkingDialog title={open.title} workings={[open]} onClose={() => setOpen(null)} />}
     </>
   );
 });

@@ -1,7 +1,13 @@
 import Button from '@mui/material/Button';
 import {
-  METHOD_TRAITS,
-  speak,
+  becauseOf,
+  notesOf,
+  quantityRow,
+  rankWords,
+  SAY,
+  titleOf,
+  WAYS,
+  whyNothing,
   type HoleCase,
   type Proposal,
   type Route,
@@ -18,7 +24,6 @@ import { rungKey } from '../../drawing/plateLayout.ts';
 import { OtherWays } from './OtherWays.tsx';
 import { RouteEconomics } from './RouteEconomics.tsx';
 import { SideBySide } from './SideBySide.tsx';
-import { quantityOf } from './drafts.ts';
 
 interface Props {
   hole: HoleCase;
@@ -96,12 +101,12 @@ function Variants({
 /** Why the ruled-out ways are out; filled only when it is opened. */
 function WhyNot({
   out,
-  notOffered,
+  proposal,
   units,
   onSelect,
 }: {
   out: Route[];
-  notOffered: Proposal['notOffered'];
+  proposal: Proposal;
   units: UnitSystem;
   onSelect: (id: string) => void;
 }) {
@@ -119,15 +124,15 @@ function WhyNot({
               .filter((check) => check.verdict === 'does-not-hold')
               .map((check) => (
                 <p key={check.id}>
-                  {check.title}: {speak(check.because(), units)}
+                  {titleOf(check)}: {becauseOf(check, SAY[units])}
                 </p>
               ))}
           </div>
         ))}
       {open &&
-        notOffered.map(({ method, because }) => (
-          <p key={method}>
-            {METHOD_TRAITS[method].name}: {because}
+        proposal.notOffered.map((way) => (
+          <p key={way}>
+            {WAYS[way].name}: {whyNothing(way, proposal.hole)}
           </p>
         ))}
     </details>
@@ -178,15 +183,15 @@ export const DecidePanel = memo(function DecidePanel({
       <RouteEconomics route={route} units={units} />
       <ChecksList key={route.id} checks={route.checks} units={units} />
       <p className="quiet-text">
-        {speak(`In this place because ${route.because()}.`, units)}
-        {route.notes.map((note) => ` ${sentence(speak(note, units))}`)}
+        In this place because {rankWords(route.rank, SAY[units])}.
+        {notesOf(route, SAY[units]).map((note) => ` ${sentence(note)}`)}
       </p>
       <ShowWorking onShow={onShowWorking} />
       {settling && (
         <div className="note-box">
           <p className="note-title">Would change it</p>
           <p>
-            {quantityOf(settling.quantity).name}: it decides {settling.changesVerdicts}{' '}
+            {quantityRow(settling.quantity).name}: it decides {settling.changesVerdicts}{' '}
             {settling.changesVerdicts === 1 ? 'verdict' : 'verdicts'}
             {settling.firstChanges &&
               ` and which way is first: ${settling.firstChanges.low} or ${settling.firstChanges.high}`}
@@ -196,7 +201,7 @@ export const DecidePanel = memo(function DecidePanel({
       )}
       <SideBySide route={route} routes={proposal.routes} units={units} />
       <OtherWays routes={proposal.routes} chosen={route.id} onSelect={onSelect} />
-      {out.length > 0 && <WhyNot out={out} notOffered={proposal.notOffered} units={units} onSelect={onSelect} />}
+      {out.length > 0 && <WhyNot out={out} proposal={proposal} units={units} onSelect={onSelect} />}
       {showWorking && (
         <WorkingDialog
           title={`${route.title}: the working`}

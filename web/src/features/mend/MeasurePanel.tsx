@@ -2,8 +2,13 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import {
+  assumedWords,
+  soundFacts,
+  soundWorking,
+  type Found,
+  quantityRow,
   formatLength,
-  type CaseResult,
+  type Weighed,
   type MissingInput,
   type Proposal,
   type Sensitivity,
@@ -13,7 +18,6 @@ import { memo, useState } from 'react';
 import { Figure } from '../../kit/Figure.tsx';
 import { WorkingDialog } from '../../kit/WorkingDialog.tsx';
 import { ReadingPicture } from './ReadingPicture.tsx';
-import { quantityOf } from './drafts.ts';
 
 const ASKS: Record<MissingInput, { title: string; how: string; field: string }> = {
   thread: {
@@ -55,7 +59,7 @@ export const MeasurePanel = memo(function MeasurePanel({
   units,
   onDecide,
 }: {
-  built: CaseResult;
+  built: Weighed;
   /** What each reading could still change; null while the worker computes. */
   open: Sensitivity[] | null;
   proposal: Proposal | null;
@@ -94,6 +98,7 @@ export const MeasurePanel = memo(function MeasurePanel({
   const decimals = units === 'mm' ? 1 : 3;
   const length = (mm: number) => formatLength(mm, units, decimals);
   const doubt = (mm: number) => (mm > 0 ? `± ${length(mm)}` : '');
+  const assumed = (found: Found) => (found.assumed ? assumedWords(found.assumed) : undefined);
   const standing = routes.filter((route) => route.verdict !== 'does-not-hold').length;
   return (
     <Box component="section" aria-label="What the readings say">
@@ -111,13 +116,13 @@ export const MeasurePanel = memo(function MeasurePanel({
           label="Cleans up at"
           main={length(assessment.cleanUp.mm)}
           unit={units}
-          note={assessment.cleanUp.assumed ?? doubt(assessment.cleanUp.halfWidthMm)}
+          note={assumed(assessment.cleanUp) ?? doubt(assessment.cleanUp.halfWidthMm)}
         />
         <Figure
           label="Thread ends at"
           main={length(assessment.threadEnd.mm)}
           unit={units}
-          note={assessment.threadEnd.assumed}
+          note={assumed(assessment.threadEnd)}
         />
         <Figure
           label={`Wall to the ${built.hole.edgeName}`}
@@ -133,7 +138,7 @@ export const MeasurePanel = memo(function MeasurePanel({
         <Box sx={{ bgcolor: (theme) => theme.tokens.note, borderRadius: 1, p: 1.5, my: 1.5 }}>
           <Typography sx={{ fontWeight: 700, color: 'warning.main' }}>Next to measure</Typography>
           <Typography sx={{ mb: 1 }}>
-            {quantityOf(question.quantity).name}
+            {quantityRow(question.quantity).name}
             {question.state === 'unknown' ? '' : ', more closely'}: it decides {question.changesVerdicts}{' '}
             {question.changesVerdicts === 1 ? 'verdict' : 'verdicts'}
             {question.firstChanges
@@ -150,7 +155,7 @@ export const MeasurePanel = memo(function MeasurePanel({
               Then:{' '}
               {open!
                 .slice(1, 4)
-                .map((row) => quantityOf(row.quantity).name.toLowerCase())
+                .map((row) => quantityRow(row.quantity).name.toLowerCase())
                 .join(' · ')}
               .
             </Typography>
@@ -162,7 +167,11 @@ export const MeasurePanel = memo(function MeasurePanel({
         {standing === 0 ? 'See why nothing holds yet' : `Weigh the ${standing} ways that are open`}
       </Button>
       {working && (
-        <WorkingDialog title="What the readings say" workings={assessment.working} onClose={() => setWorking(false)} />
+        <WorkingDialog
+          title="What the readings say"
+          workings={[soundWorking(soundFacts(assessment, built.hole))]}
+          onClose={() => setWorking(false)}
+        />
       )}
     </Box>
   );

@@ -4,11 +4,15 @@ import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import type { HoleDetail } from '@deep-mend/contract';
 import {
+  choiceOf,
   coreWindow,
   formatLength,
   holeAfterCore,
+  mayCut,
+  openMendOf,
   routeDigest,
   type Attempt,
+  type CutBar,
   type MeansId,
   type HoleChoices,
   type QuantityId,
@@ -65,6 +69,13 @@ function useWidth() {
   return { ref, width };
 }
 
+/** Why the machine stays shut, in words. */
+const CUT_BARS: Readonly<Record<CutBar, string>> = {
+  'no-mend': 'Plan a mend first',
+  'no-plan': 'Plan a mend first',
+  stuck: 'Free what is stuck in it first',
+};
+
 /** The readings that are typed but not recorded, as one set for as long as it stays the same. */
 function useDrafted(drafts: Drafts): ReadonlySet<QuantityId> {
   const ids = Object.keys(drafts).sort().join(' ');
@@ -85,7 +96,7 @@ function MendDesk({ access }: { access: HoleAccess }) {
   const phone = useMediaQuery('(max-width: 899px)');
   const { ref, width } = useWidth();
 
-  const mend = file.mends.find((entry) => entry.outcome === 'open') ?? null;
+  const mend = openMendOf(file);
   const plan = mend?.plan ?? null;
   const wanted = isStation(params.station) ? params.station : 'measure';
   const caseOf = useLiveCase(file, units, rules);
@@ -96,7 +107,8 @@ function MendDesk({ access }: { access: HoleAccess }) {
   const hasPlan = plan !== null;
   const ready = proposal !== null;
   const isStuck = stuck !== null;
-  const saysStuck = (file.choices.stuck ?? 'none') !== 'none';
+  const saysStuck = choiceOf(file.choices, 'stuck') !== 'none';
+  const cut = mayCut(file);
   const closed = useMemo<Partial<Record<StationId, string>>>(
     () => ({
       ...(isStuck
@@ -107,9 +119,10 @@ function MendDesk({ access }: { access: HoleAccess }) {
               : 'Nothing is recorded as stuck in this hole',
           }),
       ...(ready ? {} : { decide: 'Some readings are still missing' }),
-      ...(hasPlan ? {} : { prepare: 'Plan a mend first', cut: 'Plan a mend first', prove: 'Plan a mend first' }),
+      ...(hasPlan ? {} : { prepare: CUT_BARS['no-plan'] }),
+      ...(cut === 'yes' ? {} : { cut: CUT_BARS[cut], prove: CUT_BARS[cut] }),
     }),
-    [ready, hasPlan, isStuck, saysStuck],
+    [ready, hasPlan, cut, isStuck, saysStuck],
   );
   const station: StationId = closed[wanted] ? (wanted === 'decide' ? 'measure' : ready ? 'decide' : 'measure') : wanted;
   const free = useFreePlan(station === 'free' ? stuck : null, drilling, drilledMm);

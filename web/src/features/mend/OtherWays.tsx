@@ -1,4 +1,4 @@
-import { METHOD_TRAITS, type Route } from '@deep-mend/core';
+import { WAYS, type Route } from '@deep-mend/core';
 import { Verdict } from '../../kit/Verdict.tsx';
 import { rungKey, rungsOf } from '../../drawing/plateLayout.ts';
 
@@ -30,7 +30,7 @@ export function OtherWays({
           <button type="button" className="plain-button" onClick={() => onSelect(route.id)}>
             {route.title}
           </button>
-          <p>{METHOD_TRAITS[route.method].fastenerChange === 'kept' ? 'The screw stays.' : 'Another screw.'}</p>
+          <p>{WAYS[route.method].fastenerChange === 'kept' ? 'The screw stays.' : 'Another screw.'}</p>
         </div>
       ))}
     </details>

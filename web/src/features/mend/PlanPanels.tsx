@@ -6,30 +6,12 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
-import {
-  ENGINE_VERSION,
-  formatLength,
-  formatLoad,
-  speak,
-  type FrozenPlan,
-  type UnitSystem,
-  type WorkStep,
-} from '@deep-mend/core';
+import { ENGINE_VERSION, formatLength, formatLoad, type FrozenPlan, type UnitSystem } from '@deep-mend/core';
 import { useMemo, useState } from 'react';
 import { FONT } from '../../app/theme.ts';
 import { Figure } from '../../kit/Figure.tsx';
 import { Verdict } from '../../kit/Verdict.tsx';
 import { BoreBeforeTapping } from './BoreBeforeTapping.tsx';
-
-function stepNumber(step: WorkStep, units: UnitSystem): { main: string; unit: string; label: string } | null {
-  if (!step.number) return null;
-  if ('text' in step.number) return { main: step.number.text, unit: '', label: step.number.label };
-  return {
-    main: formatLength(step.number.valueMm, units, units === 'mm' ? 1 : 3),
-    unit: units,
-    label: step.number.label,
-  };
-}
 
 /** The frozen plan: its numbers and the work card. It does not move until someone plans again. */
 export function PreparePanel({
@@ -104,10 +86,10 @@ export function PreparePanel({
         Work card
       </Typography>
       <Box component="ol" sx={{ pl: 3, m: 0 }}>
-        {plan.steps.map((step) => (
+        {plan.said[units].steps.map((step) => (
           <Box component="li" key={step.id} sx={{ py: 0.75, borderTop: 1, borderColor: 'divider' }}>
             <Typography sx={{ fontWeight: 700 }}>{step.title}</Typography>
-            <Typography sx={{ fontSize: 15 }}>{speak(step.what, units)}</Typography>
+            <Typography sx={{ fontSize: 15 }}>{step.what}</Typography>
             {step.caution && <Typography sx={{ fontSize: 14, color: 'warning.main' }}>{step.caution}</Typography>}
           </Box>
         ))}
@@ -138,7 +120,7 @@ export function CutPanel({
   onProve: () => void;
 }) {
   const key = `step:${mendId}:${plan.digest}`;
-  const steps = useMemo(() => plan.steps.filter((each) => !each.afterProof), [plan.steps]);
+  const steps = useMemo(() => plan.said[units].steps.filter((each) => !each.afterProof), [plan, units]);
   const [index, setIndex] = useState(() => Math.min(Number(localStorage.getItem(key) ?? 0), steps.length - 1));
   const go = (to: number) => {
     localStorage.setItem(key, String(to));
@@ -147,7 +129,7 @@ export function CutPanel({
   const [asking, setAsking] = useState(false);
   const step = steps[index]!;
   const coming = steps[index + 1];
-  const number = stepNumber(step, units);
+  const { number } = step;
   const last = index === steps.length - 1;
   return (
     <Box component="section" aria-label="At the machine">
@@ -168,7 +150,7 @@ export function CutPanel({
           <Typography sx={{ fontFamily: FONT.label, color: 'text.secondary' }}>{number.label}</Typography>
         </Box>
       )}
-      <Typography sx={{ fontSize: 19, my: 2 }}>{speak(step.what, units)}</Typography>
+      <Typography sx={{ fontSize: 19, my: 2 }}>{step.what}</Typography>
       {step.caution && (
         <Alert severity="warning" sx={{ mb: 2 }}>
           {step.caution}
@@ -195,7 +177,7 @@ export function CutPanel({
           <DialogTitle>From here metal is gone for good</DialogTitle>
           <DialogContent>
             <Typography>
-              {coming.title}: {speak(coming.what, units)}
+              {coming.title}: {coming.what}
             </Typography>
             <Typography sx={{ mt: 1 }}>
               It takes the hole to {formatLength(plan.numbers.outermostMm, units, units === 'mm' ? 1 : 3)} {units} over

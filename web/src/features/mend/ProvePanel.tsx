@@ -12,7 +12,6 @@ import {
   formatLength,
   formatLengthWithUnit,
   parseLength,
-  speak,
   type Expectation,
   type FrozenPlan,
   type MendEntry,
@@ -155,12 +154,12 @@ export function ProvePanel({ plan, mend, units, gated, onRecord, onClose }: Prop
               out.
             </Alert>
           )}
-          {plan.steps
+          {plan.said[units].steps
             .filter((step) => step.afterProof)
             .map((step) => (
               <Box key={step.id}>
                 <Typography sx={{ fontWeight: 700 }}>{step.title}</Typography>
-                <Typography>{speak(step.what, units)}</Typography>
+                <Typography>{step.what}</Typography>
                 {step.caution && <Typography sx={{ fontSize: 14, color: 'warning.main' }}>{step.caution}</Typography>}
               </Box>
             ))}

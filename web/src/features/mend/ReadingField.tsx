@@ -2,9 +2,16 @@ import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import Popover from '@mui/material/Popover';
 import TextField from '@mui/material/TextField';
-import { INSTRUMENTS, type InstrumentId, type QuantityId, type ReadingEntry, type UnitSystem } from '@deep-mend/core';
+import {
+  quantityRow,
+  INSTRUMENTS,
+  type InstrumentId,
+  type QuantityId,
+  type ReadingEntry,
+  type UnitSystem,
+} from '@deep-mend/core';
 import { memo, useState } from 'react';
-import { instrumentOf, quantityOf } from './drafts.ts';
+import { instrumentOf } from './drafts.ts';
 import { useReading } from './useDrafts.ts';
 
 interface Props {
@@ -29,7 +36,7 @@ export const ReadingField = memo(function ReadingField({
   disabled = false,
   onCommit,
 }: Props) {
-  const { name } = quantityOf(quantity);
+  const { name } = quantityRow(quantity);
   const [ref, face, change] = useReading({ quantity, threadId, entry, units });
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const { drafted, unit, instrument, halfWidth, doubtProblem, problem, question } = face;

@@ -6,9 +6,15 @@ import DialogTitle from '@mui/material/DialogTitle';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { explainLengthProblem, type LengthResult, type QuantityId, type UnitSystem } from '@deep-mend/core';
+import {
+  quantityRow,
+  explainLengthProblem,
+  type LengthResult,
+  type QuantityId,
+  type UnitSystem,
+} from '@deep-mend/core';
 import { useState } from 'react';
-import { instrumentOf, quantityOf, readDraft, type Draft } from './drafts.ts';
+import { instrumentOf, readDraft, type Draft } from './drafts.ts';
 
 /** What can turn out otherwise at the machine: a reading, or something that is now stuck in the hole. */
 const TURNS: readonly ({ id: string; name: string } & ({ quantity: QuantityId } | { stuck: 'tap' | 'extractor' }))[] = [
@@ -36,7 +42,7 @@ export function ReplanDialog({
   const [turnId, setTurnId] = useState('bore');
   const [text, setText] = useState('');
   const turn = TURNS.find((row) => row.id === turnId)!;
-  const instrument = 'quantity' in turn ? quantityOf(turn.quantity).usual : 'caliper';
+  const instrument = 'quantity' in turn ? quantityRow(turn.quantity).usual : 'caliper';
   const draft: Draft = { text, instrument, halfWidth: String(instrumentOf(instrument).halfWidthMm) };
   const read: LengthResult | null =
     'quantity' in turn && text.trim() !== '' ? readDraft(turn.quantity, draft, units) : null;
@@ -58,7 +64,7 @@ export function ReplanDialog({
         {'quantity' in turn && (
           <TextField
             autoFocus
-            label={`${quantityOf(turn.quantity).name}, ${units}`}
+            label={`${quantityRow(turn.quantity).name}, ${units}`}
             value={text}
             onChange={(event) => setText(event.target.value)}
             error={read !== null && !read.ok}

@@ -1,11 +1,4 @@
-import {
-  formatLength,
-  formatTorque,
-  METHOD_TRAITS,
-  type MostTorque,
-  type Route,
-  type UnitSystem,
-} from '@deep-mend/core';
+import { formatLength, formatTorque, type MostTorque, type Route, type UnitSystem, WAYS } from '@deep-mend/core';
 
 const CHANGES = { kept: 'the screw stays', longer: 'a longer screw', new: 'another screw' } as const;
 const UNDO = { yes: 'can be undone', partly: 'can be undone in part', no: 'cannot be undone' } as const;
@@ -35,7 +28,7 @@ export function RouteEconomics({ route, units }: { route: Route; units: UnitSyst
   const sentence = words.join('; ');
   return (
     <p className="quiet-text">
-      {METHOD_TRAITS[route.method].name}: {sentence}.{' '}
+      {WAYS[route.method].name}: {sentence}.{' '}
       {route.afterwards.length > 0
         ? `If it fails too, still possible: ${route.afterwards.join(', ').toLowerCase()}.`
         : 'If it fails too, nothing larger stands in this hole.'}

@@ -1,11 +1,11 @@
 import {
   formatLength,
-  METHOD_TRAITS,
   tapName,
   type Route,
   type TapDrill,
   type HouseRules,
   type UnitSystem,
+  WAYS,
 } from '@deep-mend/core';
 import { Figure } from '../../kit/Figure.tsx';
 
@@ -53,7 +53,7 @@ export function RouteFigures({
           label="Drill"
           main="none"
           note={
-            METHOD_TRAITS[route.method].drills
+            WAYS[route.method].drills
               ? route.cut.tapLeads.length > 0
                 ? 'none in the rack is fit'
                 : `bored clear to ${length(cut.majorMm)}`
@@ -65,7 +65,7 @@ export function RouteFigures({
         <Figure
           label="Tap"
           main={cut.thread && cut.thread.id !== route.thread.id ? cut.thread.designation : tapSize(route)}
-          note={`${route.method === 'wire-coil' ? 'insert tap; ' : ''}${cut.tapLeads.map((lead) => tapName(lead, names)).join(', then ')}; cuts to ${length(cut.majorMm)} over all`}
+          note={`${route.insertLengthD !== null ? 'insert tap; ' : ''}${cut.tapLeads.map((lead) => tapName(lead, names)).join(', then ')}; cuts to ${length(cut.majorMm)} over all`}
         />
       )}
       {depths.insertFromMm !== null && depths.insertToMm !== null ? (

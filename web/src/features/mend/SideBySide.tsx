@@ -1,4 +1,4 @@
-import { formatLength, formatLoad, type Route, type UnitSystem } from '@deep-mend/core';
+import { formatLength, formatLoad, mateEffectOf, SAY, type Route, type UnitSystem } from '@deep-mend/core';
 import { useState } from 'react';
 import { VERDICT_WORDS } from '../../kit/Verdict.tsx';
 import { timeWords, torqueWords } from './RouteEconomics.tsx';
@@ -16,7 +16,7 @@ function rows(route: Route, units: UnitSystem): [label: string, value: string][]
     ['Strips at', route.stripLoadN === null ? NONE : formatLoad(route.stripLoadN, units)],
     ['Torque, oiled, up to', torqueWords(route.torque, units)],
     ['Time, cost', `${timeWords(route.minutes)}, ${Math.round(route.cost)}`],
-    ['Mating part', route.mateEffect === '' ? 'stays' : 'is opened'],
+    ['Mating part', mateEffectOf(route, SAY[units]) === '' ? 'stays' : 'is opened'],
     ['Can be undone', route.reversible],
     ['Afterwards', route.afterwards.join(', ') || 'nothing larger'],
   ];

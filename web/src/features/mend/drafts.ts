@@ -2,7 +2,7 @@ import {
   INSTRUMENTS,
   isGauged,
   parseLength,
-  QUANTITIES,
+  quantityRow,
   type InstrumentId,
   type LengthResult,
   type QuantityId,
@@ -17,12 +17,11 @@ export interface Draft {
 }
 export type Drafts = Readonly<Partial<Record<QuantityId, Draft>>>;
 
-export const quantityOf = (id: QuantityId) => QUANTITIES.find((row) => row.id === id)!;
 export const instrumentOf = (id: InstrumentId) => INSTRUMENTS.find((row) => row.id === id)!;
 
 /** Reads a draft in the field's range and the shown unit. */
 export function readDraft(quantity: QuantityId, draft: Draft, units: UnitSystem): LengthResult {
-  const { minMm, maxMm } = quantityOf(quantity);
+  const { minMm, maxMm } = quantityRow(quantity);
   return parseLength(draft.text, { bareUnit: units, minMm, maxMm, gauges: isGauged(quantity) });
 }
 

@@ -1,4 +1,5 @@
 import {
+  quantityRow,
   explainLengthProblem,
   questionReading,
   threadById,
@@ -7,7 +8,7 @@ import {
   type ReadingEntry,
   type UnitSystem,
 } from '@deep-mend/core';
-import { instrumentOf, quantityOf, readDraft, readHalfWidth, type Draft } from './drafts.ts';
+import { instrumentOf, readDraft, readHalfWidth, type Draft } from './drafts.ts';
 
 export interface ReadingInput {
   quantity: QuantityId;
@@ -38,7 +39,7 @@ const BARE = /^[\d.,\s]+$/;
 
 /** What is typed; else what is recorded, ready to be typed over. */
 export function startedDraft({ quantity, entry, draft }: ReadingInput): Draft {
-  const { usual } = quantityOf(quantity);
+  const { usual } = quantityRow(quantity);
   return (
     draft ?? {
       text: entry?.text ?? '',

@@ -1,12 +1,10 @@
 import {
-  caseFromInputs,
-  drillingFromInputs,
+  drillingOf,
   inputsOf,
-  proposeRoutes,
-  spareShare,
+  openMendOf,
   stuckFromInputs,
+  weigh,
   type CaseInputs,
-  type CaseResult,
   type CoreDrilling,
   type HoleFile,
   type Proposal,
@@ -14,6 +12,7 @@ import {
   type ShopRules,
   type StuckCase,
   type UnitSystem,
+  type Weighed,
 } from '@deep-mend/core';
 import { useMemo } from 'react';
 import { readDraft, readHalfWidth, type Draft, type Drafts } from './drafts.ts';
@@ -30,7 +29,7 @@ function liveInputs(file: HoleFile, drafts: Drafts, units: UnitSystem): CaseInpu
 }
 
 export interface LiveCase {
-  built: CaseResult;
+  built: Weighed;
   proposal: Proposal | null;
   /** What is stuck in the hole, if anything is, and how it would be drilled. */
   stuck: StuckCase | null;
@@ -42,18 +41,12 @@ export interface LiveCase {
 
 function liveCase(file: HoleFile, drafts: Drafts, units: UnitSystem, rules: ShopRules): LiveCase {
   const inputs = liveInputs(file, drafts, units);
-  const built = caseFromInputs(inputs, rules);
-  const proposal = built.ok ? proposeRoutes(built.hole) : null;
-  const tried = file.mends.find((mend) => mend.outcome === 'open')?.attempts ?? [];
-  const kept = proposal?.routes.find((route) => route.method === 'clean-up');
+  const built = weigh(inputs, rules);
   return {
     built,
-    proposal,
-    stuck: stuckFromInputs(inputs, rules, tried),
-    drilling: {
-      ...drillingFromInputs(inputs),
-      ...(kept?.balanceEngagementMm ? { spareShare: spareShare(kept.engagementMm, kept.balanceEngagementMm) } : {}),
-    },
+    proposal: built.ok ? built.proposal : null,
+    stuck: stuckFromInputs(inputs, rules, openMendOf(file)?.attempts ?? []),
+    drilling: drillingOf(inputs, built),
     depthMm: inputs.readings.depth?.mm ?? null,
     drilledMm: inputs.readings['core-bore']?.mm ?? null,
   };

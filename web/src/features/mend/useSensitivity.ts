@@ -1,4 +1,4 @@
-import type { CaseResult, Sensitivity } from '@deep-mend/core';
+import type { Sensitivity, Weighed } from '@deep-mend/core';
 import { useEffect, useRef, useState } from 'react';
 import { startSensitivity } from '../../workers/startSensitivity.ts';
 
@@ -6,7 +6,7 @@ import { startSensitivity } from '../../workers/startSensitivity.ts';
 const REST_MS = 250;
 
 /** What each reading could still change, computed in a worker when nobody types; null until it is known. */
-export function useSensitivity(built: CaseResult): Sensitivity[] | null {
+export function useSensitivity(built: Weighed): Sensitivity[] | null {
   const worker = useRef<Worker | null>(null);
   const asked = useRef(0);
   const [rows, setRows] = useState<Sensitivity[] | null>(null);

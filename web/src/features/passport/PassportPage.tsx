@@ -4,13 +4,15 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import {
   formatLength,
-  QUANTITIES,
-  speak,
+  formatLengthWithUnit,
+  MEANS,
+  quantityRow,
   threadById,
   type Generation,
   type MendEntry,
   type ReadingEntry,
   type UnitSystem,
+  WAYS,
 } from '@deep-mend/core';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -22,23 +24,8 @@ import { useHole } from '../../kit/useHole.ts';
 import { CorrectReading } from './CorrectReading.tsx';
 import { GenerationRings } from './GenerationRings.tsx';
 
-const METHOD_WORDS: Record<Generation['method'], string> = {
-  'as-made': 'as made',
-  'clean-up': 'cleaned up',
-  'longer-screw': 'longer screw',
-  oversize: 'retapped oversize',
-  'wire-coil': 'wire coil insert',
-  'leave-it': 'left, derated',
-  'stepped-stud': 'stepped stud',
-  'solid-bush': 'solid bush',
-  'keyed-bush': 'keyed bush',
-  plug: 'plugged and drilled again',
-  'through-bolt': 'bolted through',
-  'bonded-stud': 'bonded stud',
-  'move-hole': 'moved',
-  weld: 'welded up and drilled again',
-  'send-out': 'sent out',
-};
+/** What a generation is, in the words of a hole's life. */
+const pastOf = (method: Generation['method']): string => (method === 'as-made' ? 'as made' : WAYS[method].past);
 const OUTCOME_WORDS = { open: 'under way', mended: 'mended', 'given-up': 'given up', 'sent-out': 'sent out' } as const;
 const STATE_WORDS = {
   live: '',
@@ -64,7 +51,7 @@ function Mend({ mend, units }: { mend: MendEntry; units: UnitSystem }) {
       {mend.attempts.length > 0 && (
         <Typography>
           Tried to free it:{' '}
-          {mend.attempts.map((attempt) => `${attempt.means.replaceAll('-', ' ')} (${attempt.outcome})`).join(', ')}.
+          {mend.attempts.map((attempt) => `${MEANS[attempt.means].name} (${attempt.outcome})`).join(', ')}.
         </Typography>
       )}
       {plan && (
@@ -91,9 +78,9 @@ function Mend({ mend, units }: { mend: MendEntry; units: UnitSystem }) {
   );
 }
 
-function reading(entry: ReadingEntry): string {
+function reading(entry: ReadingEntry, units: UnitSystem): string {
   const bare = /^[\d.,\s]+$/.test(entry.text);
-  return `${entry.text}${bare ? ` ${entry.notation}` : ''} ± ${entry.halfWidthMm} mm`;
+  return `${entry.text}${bare ? ` ${entry.notation}` : ''} ± ${formatLengthWithUnit(entry.halfWidthMm, units)}`;
 }
 
 /** One hole's life: generations as rings, mends, readings with their corrections, who signed. */
@@ -147,7 +134,7 @@ export function PassportPage() {
           <Box component="ol" reversed sx={{ listStyle: 'none', p: 0, mt: 2 }}>
             {[...file.generations].reverse().map((generation) => (
               <Box component="li" key={generation.number} sx={{ borderTop: 1, borderColor: 'divider', py: 1 }}>
-                <b>Generation {generation.number}</b>: {METHOD_WORDS[generation.method]}
+                <b>Generation {generation.number}</b>: {pastOf(generation.method)}
                 {generation.threadId ? `, ${threadById(generation.threadId).designation}` : ''}
                 <Typography sx={{ fontSize: 14.5, color: 'text.secondary' }}>
                   {generation.outermostMm
@@ -186,12 +173,12 @@ export function PassportPage() {
               >
                 <Box>
                   <Typography sx={{ textDecoration: gone ? 'line-through' : 'none' }}>
-                    {QUANTITIES.find((row) => row.id === entry.quantity)!.name}: <b>{reading(entry)}</b>
+                    {quantityRow(entry.quantity).name}: <b>{reading(entry, units)}</b>
                   </Typography>
                   <Typography sx={{ fontSize: 14, color: 'text.secondary' }}>
                     {readableDate(entry.happenedAt)}, {entry.actor}
                     {STATE_WORDS[entry.state] === '' ? '' : ` · ${STATE_WORDS[entry.state]}`}
-                    {entry.reason ? `: ${speak(entry.reason, units)}` : ''}
+                    {entry.reason ? `: ${entry.reason}` : ''}
                     {entry.movedFrom ? ' · moved here from another hole' : ''}
                   </Typography>
                 </Box>
@@ -200,7 +187,7 @@ export function PassportPage() {
                     size="small"
                     className="no-print"
                     onClick={() => setCorrecting(entry)}
-                    aria-label={`Correct ${QUANTITIES.find((row) => row.id === entry.quantity)!.name}`}
+                    aria-label={`Correct ${quantityRow(entry.quantity).name}`}
                   >
                     Correct
                   </Button>
@@ -215,7 +202,7 @@ export function PassportPage() {
         <CorrectReading
           entry={correcting}
           holeId={holeId}
-          words={reading(correcting)}
+          words={reading(correcting, units)}
           onClose={() => setCorrecting(null)}
           onStrike={(reason) => guarded(() => access.append('reading-struck', { readingId: correcting.id, reason }))}
           onMove={(body) => guarded(() => access.post('moves', body))}

@@ -4,7 +4,9 @@ import Typography from '@mui/material/Typography';
 import {
   classesOf,
   formatLengthWithUnit,
-  speak,
+  leanWords,
+  SAY,
+  tapDrillWords,
   THREAD_FORMS,
   type TapDrill,
   type ThreadCard,
@@ -22,7 +24,7 @@ function DrillLine({ title, drills, units }: { title: string; drills: TapDrill[]
       <Typography sx={{ fontSize: 14, color: 'text.secondary' }}>{title}</Typography>
       {drills.map((d) => (
         <Typography key={d.drill.id} sx={{ fontSize: 15 }}>
-          <b>{d.drill.id}</b> · {percent(d.share)} · {speak(d.cost, units)}
+          <b>{d.drill.id}</b> · {percent(d.share)} · {tapDrillWords(d, SAY[units])}
         </Typography>
       ))}
       {drills.length === 0 && <Typography sx={{ fontSize: 15 }}>none near it in the rack</Typography>}
@@ -110,12 +112,12 @@ export function ThreadCardView({
       {thread.taper === null && (
         <Typography sx={{ fontSize: 15 }}>
           {thread.form === 'iso-60' ? `Aims at ${percent(tapDrill.targetShare)}: ` : ''}
-          {card.targetBecause}.{side === 'exact' ? '' : ` The ${side} side: ${tapDrill.direction!.because}.`}
+          {card.targetBecause}.{side === 'exact' ? '' : ` The ${side} side: ${leanWords(tapDrill.direction!.because)}.`}
         </Typography>
       )}
       {card.notes.map((note) => (
         <Typography key={note} sx={{ fontSize: 15, borderLeft: 3, borderColor: 'warning.main', pl: 1.5 }}>
-          {speak(note, units)}
+          {note}
         </Typography>
       ))}
       {!brief && thread.taper === null && (

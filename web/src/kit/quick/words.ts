@@ -1,4 +1,4 @@
-import { formatLength, formatLoad, formatTorque, type DeskFigure, type UnitSystem } from '@deep-mend/core';
+import { formatLength, formatLoad, formatTorque, type AnswerFigure, type UnitSystem } from '@deep-mend/core';
 
 export const percent = (share: number) => `${(share * 100).toFixed(1)} %`;
 
@@ -6,7 +6,7 @@ export const percent = (share: number) => `${(share * 100).toFixed(1)} %`;
 export const fine = (mm: number, units: UnitSystem) => formatLength(mm, units, units === 'mm' ? 3 : 4);
 
 /** A figure of an answer in the reader's units. */
-export function figureWords({ value, unit }: DeskFigure, units: UnitSystem): { main: string; unit: string } {
+export function figureWords({ value, unit }: AnswerFigure, units: UnitSystem): { main: string; unit: string } {
   if (value === null) return { main: 'none', unit: '' };
   switch (unit) {
     case 'mm':

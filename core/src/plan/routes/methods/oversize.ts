@@ -1,6 +1,4 @@
-import type { Check } from '../../../basis/checks/index.ts';
-import { spokenLength } from '../../../basis/units/index.ts';
-import { boreForShare, shareWorking } from '../../../facts/drills/index.ts';
+import { boreForShare } from '../../../facts/drills/index.ts';
 import {
   threadGeometry,
   threadsOf,
@@ -9,86 +7,46 @@ import {
   type ThreadFamily,
   type ThreadSeries,
 } from '../../../facts/threads/index.ts';
-import { drillPointMm } from '../../cutting/index.ts';
-import { cleanUpCheck } from '../checks/cleanUpCheck.ts';
-import { drillCheck } from '../checks/drillCheck.ts';
-import { mateCheck } from '../checks/mateCheck.ts';
-import { plainCheck } from '../checks/sharedChecks.ts';
-import { strengthChecks, wornBoreOf } from '../checks/strengthCheck.ts';
-import { wallCheck } from '../checks/wallCheck.ts';
-import type { BareRoute } from '../Route.ts';
+import { drillPointMm, shareWords, type ShareReason } from '../../cutting/index.ts';
+import { judgeCleanUp } from '../checks/cleanUp.ts';
+import { judgeDrill } from '../checks/drill.ts';
+import { judgeMate } from '../checks/mate.ts';
+import { judgeStrength, wornBoreOf } from '../checks/strength.ts';
+import { judgeSystem } from '../checks/system.ts';
+import { judgeWall } from '../checks/wall.ts';
+import { fastenerNote } from '../fastenerNote.ts';
+import { noSteps, type Method } from '../Method.ts';
+import type { Proposed, RouteContext } from '../Route.ts';
 import { tapInParent } from '../tapInParent.ts';
-import type { RouteContext, RouteMethod } from '../RouteContext.ts';
 
 /** Sizes that shops rarely stock screws for (second and third choice of ISO 262): never proposed as an oversize. */
 const RARE_MAJORS_MM = [1.8, 2.2, 3.5, 7, 18, 22, 27, 33, 39];
-/** A step up of less than a tenth leaves too little new metal for the new thread to stand in. */
+/** A step up of less than a tenth leaves too little new metal for the new thread to stand in (our estimate). */
 const LEAST_STEP_UP = 1.1;
+/** Share of thread taken to see whether a size's drill cleans up: D − P. */
+const USUAL_SHARE = 0.77;
 
-const SYSTEM_WORDS: Readonly<Record<ThreadFamily, string>> = {
-  metric: 'metric',
-  unified: 'inch',
-  whitworth: 'Whitworth',
-  ba: 'BA',
-  'pipe-parallel': 'pipe',
-  'pipe-taper': 'taper pipe',
-  acme: 'Acme',
-  trapezoidal: 'trapezoidal',
-  custom: 'custom',
-};
+export type OversizeOwn = { share: ShareReason; designation: string; reachMm: number };
 
-/** A thread of the other system holds as well, but the next hand will take it for what it is not: it must be marked. */
-function systemCheck(before: Thread, after: Thread): Check[] {
-  if (before.family === after.family) return [];
-  const system = (thread: Thread) => SYSTEM_WORDS[thread.family];
-  return [
-    plainCheck(
-      'system',
-      'Same thread system',
-      'with-care',
-      `${after.family === 'unified' ? 'an' : 'a'} ${system(after)} thread among ${system(before)} ones: the next hand will misread it unless it is marked`,
-      { id: 'mark-system', step: `Mark the hole and the screw: ${after.designation}.` },
-    ),
-  ];
-}
-
-const mateEffectOf = (checks: Check[]) => checks.find((check) => check.id === 'mate')?.remedy?.step ?? '';
-
-export function oversizeRoute({ hole, assessment }: RouteContext, thread: Thread): BareRoute {
+function oversizeRoute({ hole, assessment }: RouteContext, thread: Thread): Proposed<OversizeOwn> {
   const blind = hole.kind === 'blind';
   const { choice, targetBecause, drillMm, boreMm, reachMm } = tapInParent(hole, thread);
   const countersinkMm = Math.max(0, (thread.majorMm - drillMm) / 2);
   const engagement = { mm: Math.max(0, reachMm - countersinkMm), halfWidthMm: hole.depth.halfWidthMm };
-  const strength = strengthChecks({
-    hole,
-    thread,
-    engagement,
-    boreMm,
-    oval: wornBoreOf(hole),
-    cutMm: thread.majorMm,
-  });
-  const outermostMm = Math.max(thread.majorMm, assessment.outermostCutMm);
-  const checks: Check[] = [
-    drillCheck(choice.best, drillMm),
-    cleanUpCheck(assessment, drillMm, threadGeometry(thread).pitchDiameterMm),
-    ...strength.checks,
-    mateCheck(hole, thread),
-    ...wallCheck(hole, thread.majorMm, true),
-    ...systemCheck(hole.thread, thread),
-  ];
+  const oval = wornBoreOf(hole);
+  const strength = judgeStrength({ hole, thread, engagement, boreMm, oval, cutMm: thread.majorMm });
   return {
     id: `oversize:${thread.id}`,
-    method: 'oversize',
     title: `Retap ${thread.designation}`,
     thread,
-    fastenerName: strength.fastener.name,
+    fastener: strength.fastener,
     insertLengthD: null,
     cut: {
       drill: choice.best,
       boreMm,
       majorMm: thread.majorMm,
       thread,
-      outermostMm,
+      outermostMm: Math.max(thread.majorMm, assessment.outermostCutMm),
       tapName: `${thread.designation} tap`,
       tapLeads: blind ? [4, 2] : [4],
     },
@@ -107,15 +65,17 @@ export function oversizeRoute({ hole, assessment }: RouteContext, thread: Thread
     stripLoadN: strength.strip.stripLoadN,
     stripLeastN: strength.stripLeastN,
     breakLoadN: strength.breakLoadN,
-    checks,
-    mateEffect: mateEffectOf(checks),
-    substitutes: [...choice.smaller.slice(0, 2), ...choice.larger.slice(0, 2)],
-    workings: [() => shareWorking(thread, drillMm), ...strength.workings],
-    notes: [
-      `share of thread: ${targetBecause}`,
-      `needs a new ${thread.designation} screw that reaches up to ${spokenLength(reachMm)}`,
-      ...strength.notes,
+    checks: [
+      judgeDrill(choice.best, drillMm),
+      judgeCleanUp(assessment, drillMm, threadGeometry(thread).pitchDiameterMm),
+      ...strength.checks,
+      judgeMate(hole, thread),
+      ...judgeWall(hole, thread.majorMm, true),
+      ...judgeSystem(hole.thread, thread),
     ],
+    substitutes: [...choice.smaller.slice(0, 2), ...choice.larger.slice(0, 2)],
+    workings: [{ kind: 'share', facts: { thread, boreMm: drillMm } }, ...strength.workings],
+    own: { share: targetBecause, designation: thread.designation, reachMm },
   };
 }
 
@@ -127,7 +87,7 @@ function candidates(context: RouteContext, series: ThreadSeries): Thread[] {
   const next = threadsOf(series).find(usual);
   if (!next) return [];
   const boreMm = assessment.cleanUp.mm + assessment.cleanUp.halfWidthMm;
-  const cleansUp = threadsOf(series).find((t) => usual(t) && boreForShare(t, 0.77) >= boreMm);
+  const cleansUp = threadsOf(series).find((t) => usual(t) && boreForShare(t, USUAL_SHARE) >= boreMm);
   return cleansUp && cleansUp.id !== next.id ? [next, cleansUp] : [next];
 }
 
@@ -143,8 +103,22 @@ const IN_THEIR_OWN: Partial<Record<ThreadFamily, readonly ThreadSeries[]>> = {
 
 const seriesFor = (thread: Thread) => [...(IN_THEIR_OWN[thread.family] ?? []), ...ALWAYS];
 
-/** Drill and tap the next sizes up: in the thread's own series, and coarse and fine in both systems. */
-export const oversize: RouteMethod = (context) =>
+/** The next sizes up: in the thread's own series, and coarse and fine in both systems. */
+export const oversizeRoutes = (context: RouteContext): Proposed<OversizeOwn>[] =>
   seriesFor(context.hole.thread)
     .flatMap((series) => candidates(context, series))
     .map((thread) => oversizeRoute(context, withHand(thread, context.hole.thread.hand)));
+
+export const shareNote = ({ share }: OversizeOwn): string => `share of thread: ${shareWords(share)}`;
+
+/** Drill and tap the next sizes up. */
+export const oversize: Method<OversizeOwn> = {
+  propose: oversizeRoutes,
+  whyNothing: () => 'no larger size is held in the usual series',
+  notes: (route, say) => [
+    shareNote(route.own),
+    `needs a new ${route.own.designation} screw that reaches up to ${say.length(route.own.reachMm)}`,
+    ...fastenerNote(route),
+  ],
+  steps: noSteps,
+};

@@ -1,25 +1,14 @@
-import { plainCheck } from '../checks/sharedChecks.ts';
-import type { RouteMethod } from '../RouteContext.ts';
-import { withoutThread } from './wholeHole.ts';
+import { judgeElsewhere } from '../checks/elsewhere.ts';
+import { fastenerNote } from '../fastenerNote.ts';
+import { alwaysOffered, noSteps, type Method } from '../Method.ts';
+import { withoutThread } from '../withoutThread.ts';
 
 /** Another shop with a boring machine, spark erosion or a welder. */
-export const sendOut: RouteMethod = (context) => [
-  withoutThread(context, {
-    id: 'send-out',
-    method: 'send-out',
-    title: 'Send it out',
-    checks: [
-      plainCheck(
-        'elsewhere',
-        'Done elsewhere',
-        'with-care',
-        'another shop judges and answers for it; this record goes with the part',
-        {
-          id: 'refer',
-          step: 'Send the readings and this record with the part.',
-        },
-      ),
-    ],
-    notes: ['costs days, and no metal here'],
-  }),
-];
+export const sendOut: Method<Record<string, never>> = {
+  propose: (context) => [
+    withoutThread(context, { id: 'send-out', title: 'Send it out', checks: [judgeElsewhere()], own: {} }),
+  ],
+  whyNothing: alwaysOffered,
+  notes: (route) => ['costs days, and no metal here', ...fastenerNote(route)],
+  steps: noSteps,
+};

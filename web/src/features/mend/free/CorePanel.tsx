@@ -1,14 +1,13 @@
 import Button from '@mui/material/Button';
 import {
+  afterStepWords,
   formatLengthWithUnit,
   halfWidthOf,
-  HOLDS,
   leversOf,
   looseShellMm,
   rackDrills,
   roomInRadiusMm,
-  speak,
-  STARTS,
+  SAY,
   stiffShellMm,
   TOUCHED_ALLOWED,
   type HarmInput,
@@ -18,14 +17,6 @@ import { More, Pick } from '../known/fields.tsx';
 import type { FreeProps } from './FreePanel.tsx';
 import { HarmPlates } from './HarmPlates.tsx';
 
-const named = (rows: readonly { id: string; name: string }[]) =>
-  rows.map(({ id, name }) => ({ value: id, text: name }));
-const START_OPTIONS = named(STARTS);
-const HOLD_OPTIONS = named(HOLDS);
-const LIMITS = [
-  { value: 'nominal', text: 'as designed' },
-  { value: 'class', text: 'bored to its class limit' },
-];
 const ADVICE = {
   'carry-on': 'Carry on',
   correct: 'Correct it first',
@@ -42,12 +33,9 @@ export function CorePanel({ free, units, readOnly, choose, reading, charts, ques
   const { stuck, drilling, harm, best, plan, step } = free;
   const length = (mm: number, decimals?: number) => formatLengthWithUnit(mm, units, decimals);
   const nameOf = (mm: number) => rackDrills(stuck.rack).find((drill) => drill.diameterMm === mm)?.id ?? length(mm);
-  const pick = (
-    field: 'coreStart' | 'coreHold' | 'coreLimit',
-    label: string,
-    value: string,
-    options: typeof LIMITS,
-  ) => <Pick field={field} label={label} value={value} options={options} disabled={readOnly} choose={choose} />;
+  const pick = (field: 'coreStart' | 'coreHold' | 'coreLimit', value: string) => (
+    <Pick field={field} value={value} disabled={readOnly} choose={choose} />
+  );
   const { window } = question;
   return (
     <>
@@ -55,7 +43,7 @@ export function CorePanel({ free, units, readOnly, choose, reading, charts, ques
       {step && (
         <div className="note-box" role="status">
           <p className="note-title">{ADVICE[step.advice]}</p>
-          <p>{speak(step.words, units)}</p>
+          <p>{afterStepWords(step, SAY[units])}</p>
         </div>
       )}
       {harm.stopped ? (
@@ -149,15 +137,15 @@ export function CorePanel({ free, units, readOnly, choose, reading, charts, ques
           </tbody>
         </table>
       )}
-      {pick('coreStart', 'The drill starts', drilling.start, START_OPTIONS)}
-      {pick('coreHold', 'It is kept square by', drilling.hold, HOLD_OPTIONS)}
+      {pick('coreStart', drilling.start)}
+      {pick('coreHold', drilling.hold)}
       {reading('core-bore')}
       {reading('core-offset')}
       <More title="More about the drilling" filled={drilling.limit === 'class' || drilling.boredMm !== null}>
         {() => (
           <>
             {reading('core-projection')}
-            {pick('coreLimit', 'The parent’s thread is', drilling.limit ?? 'nominal', LIMITS)}
+            {pick('coreLimit', drilling.limit ?? 'nominal')}
             {reading('core-bored')}
           </>
         )}

@@ -1,4 +1,4 @@
-import type { Attempt, HoleFile, Means, QuantityId, UnitSystem } from '@deep-mend/core';
+import type { Attempt, HoleFile, MeansId, QuantityId, UnitSystem } from '@deep-mend/core';
 import type { ReactNode } from 'react';
 import type { Choose } from '../known/fields.tsx';
 import { CorePanel } from './CorePanel.tsx';
@@ -13,7 +13,7 @@ export interface FreeProps {
   readOnly: boolean;
   choose: Choose;
   reading: (quantity: QuantityId) => ReactNode;
-  onAttempt: (means: Means['id'], outcome: Attempt['outcome']) => void;
+  onAttempt: (means: MeansId, outcome: Attempt['outcome']) => void;
   /** Whether the charts stand here. */
   charts: boolean;
 }

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
-import { speak, type Means } from '@deep-mend/core';
-import { useState } from 'react';
+import { MEANS, SAY, sayMeans, type MeansId, type SaidMeans } from '@deep-mend/core';
+import { useMemo, useState } from 'react';
 import { Verdict } from '../../../kit/Verdict.tsx';
 import type { FreeProps } from './FreePanel.tsx';
 import { StepTimer } from './StepTimer.tsx';
@@ -12,25 +12,27 @@ export const OUTCOMES = [
   { id: 'worse', name: 'Worse' },
 ] as const;
 
-/** What a mechanic is tempted to reach for: said first where it would do harm here. */
-const TEMPTING: readonly Means['id'][] = ['extractor', 'weld-nut', 'core-peel', 'left-hand-drill'];
-const TEMPTING_WITH_PINS: readonly Means['id'][] = ['pull', 'drive-through', 'weld-nut'];
+/** What a mechanic is tempted to reach for, soonest first: said first where it would do harm here. */
+const tempting = (rows: readonly SaidMeans[], kind: 'screw' | 'pin') =>
+  rows
+    .filter((row) => MEANS[row.id].tempts[kind] !== null)
+    .sort((a, b) => MEANS[a.id].tempts[kind]! - MEANS[b.id].tempts[kind]!);
 
 type Props = Pick<FreeProps, 'holeId' | 'free' | 'file' | 'units' | 'readOnly' | 'onAttempt'>;
 
 /** First this, not that; then every means in order of least harm, each with its steps, its clocks and its stop. */
 export function MeansList({ holeId, free, file, units, readOnly, onAttempt }: Props) {
-  const { stuck, means } = free;
+  const { stuck } = free;
+  const means = useMemo(() => free.means.map((row) => sayMeans(row, SAY[units])), [free.means, units]);
   const standing = means.filter((row) => row.verdict !== 'does-not-hold');
   const out = means.filter((row) => row.verdict === 'does-not-hold');
   const first = standing[0]!;
   // Until one is opened by hand the first stands open, also when tries in vain have made another the first.
-  const [chosen, setOpened] = useState<Means['id'] | null | undefined>(undefined);
+  const [chosen, setOpened] = useState<MeansId | null | undefined>(undefined);
   const opened = chosen === undefined ? first.id : chosen;
   const attempts = file.mends.find((mend) => mend.outcome === 'open')?.attempts ?? [];
-  const nameOf = (id: Means['id']) => means.find((row) => row.id === id)!.title.toLowerCase();
-  const tempting = stuck.what === 'dowel' ? TEMPTING_WITH_PINS : TEMPTING;
-  const warned = tempting.flatMap((id) => out.filter((row) => row.id === id)).slice(0, 2);
+  const nameOf = (id: MeansId) => means.find((row) => row.id === id)!.title.toLowerCase();
+  const warned = tempting(out, stuck.what === 'dowel' ? 'pin' : 'screw').slice(0, 2);
   return (
     <>
       <p className="free-first">
@@ -38,7 +40,7 @@ export function MeansList({ holeId, free, file, units, readOnly, onAttempt }: Pr
       </p>
       {warned.map((row) => (
         <p key={row.id} className="free-not">
-          Not: <b>{row.title.toLowerCase()}</b>, {speak(row.because, units)}.
+          Not: <b>{row.title.toLowerCase()}</b>, {row.because}.
         </p>
       ))}
       <ol className="checks" aria-label="Means, least harm first">
@@ -53,14 +55,14 @@ export function MeansList({ holeId, free, file, units, readOnly, onAttempt }: Pr
               <Verdict verdict={row.verdict} word={false} size={16} />
               <b>{row.title}</b>
               <span>{row.rounds > 1 ? `${row.rounds} rounds` : ''}</span>
-              <span className="check-because">{speak(row.because, units)}</span>
+              <span className="check-because">{row.because}</span>
             </button>
             {opened === row.id && (
               <div className="note-box">
                 <ol className="free-steps">
                   {row.steps.map((step, index) => (
                     <li key={step.what}>
-                      {speak(step.what, units)}
+                      {step.what}
                       {step.minutes !== null && (
                         <StepTimer id={`${holeId}:${row.id}:${index}`} minutes={step.minutes} />
                       )}
@@ -111,7 +113,7 @@ export function MeansList({ holeId, free, file, units, readOnly, onAttempt }: Pr
         <summary>Why not ({out.length})</summary>
         {out.map((row) => (
           <p key={row.id}>
-            {row.title}: {speak(row.because, units)}
+            {row.title}: {row.because}
           </p>
         ))}
       </details>

@@ -2,6 +2,7 @@ import {
   afterStep,
   corePlan,
   coreWindow,
+  drillsToCore,
   harmInput,
   leversOf,
   proposeFreeing,
@@ -40,7 +41,7 @@ export function useFreePlan(
   drilledMm: number | null,
 ): FreePlan | null {
   const means = useMemo(() => (stuck ? proposeFreeing(stuck) : []), [stuck]);
-  const peels = means.some((row) => row.id === 'core-peel' && row.verdict !== 'does-not-hold');
+  const peels = drillsToCore(means);
   const question = useMemo(
     () =>
       peels && stuck

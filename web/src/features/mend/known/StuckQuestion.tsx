@@ -1,14 +1,14 @@
 import Button from '@mui/material/Button';
-import { soundsStuck, type HoleFile } from '@deep-mend/core';
+import { openMendOf, soundsStuck, type HoleFile } from '@deep-mend/core';
 import type { Choose } from './fields.tsx';
-import { STUCK } from './options.ts';
+import { optionsOf } from './options.ts';
 
 /** Asks what the words about the hole suggest: whoever snapped a bolt should not have to look for where to say so. */
 export function StuckQuestion({ file, readOnly, choose }: { file: HoleFile; readOnly: boolean; choose: Choose }) {
-  const open = file.mends.find((mend) => mend.outcome === 'open');
+  const open = openMendOf(file);
   const guess = open && file.choices.stuck === undefined ? soundsStuck(open.what) : null;
   if (guess === null || readOnly) return null;
-  const name = STUCK.find((option) => option.value === guess)!.text;
+  const name = optionsOf('stuck').find((option) => option.value === guess)!.text;
   return (
     <div className="note-box" role="status">
       <p>It sounds as if something is stuck in it: {name}?</p>

@@ -1,6 +1,6 @@
-import type { HoleChoices } from '@deep-mend/core';
+import { choiceRow, mayBeEmptied, type ChoiceId, type HoleChoices } from '@deep-mend/core';
 import { memo, useId, useState, type ReactNode } from 'react';
-import type { Option } from './options.ts';
+import { optionsOf } from './options.ts';
 
 export type Choose = <K extends keyof HoleChoices>(field: K, value: HoleChoices[K]) => void;
 
@@ -15,24 +15,18 @@ export function Row({ label, labelFor, children }: { label: string; labelFor: st
   );
 }
 
-/** Choices that may go back to nothing. */
-const CLEARABLE: readonly (keyof HoleChoices)[] = ['fastenerClassId', 'earlierRepair', 'failedMethod', 'drive'];
-
-interface PickProps {
-  field: keyof HoleChoices;
-  label: string;
-  value: string;
-  options: Option[];
+interface FieldProps {
+  field: ChoiceId;
   disabled: boolean;
-  /** Text of the empty option; it chooses null where the field allows it. */
-  empty?: string;
   choose: Choose;
 }
 
-export const Pick = memo(function Pick({ field, label, value, options, disabled, empty, choose }: PickProps) {
+export const Pick = memo(function Pick({ field, value, disabled, choose }: FieldProps & { value: string }) {
   const id = useId();
+  const row = choiceRow(field);
+  const none = 'none' in row ? row.none : undefined;
   return (
-    <Row label={label} labelFor={id}>
+    <Row label={row.label} labelFor={id}>
       <select
         id={id}
         className="known-select"
@@ -41,11 +35,11 @@ export const Pick = memo(function Pick({ field, label, value, options, disabled,
         onChange={(event) => {
           const picked = event.target.value;
           if (picked !== '') choose(field, picked as never);
-          else if (CLEARABLE.includes(field)) choose(field, null as never);
+          else if (mayBeEmptied(row)) choose(field, null as never);
         }}
       >
-        {empty !== undefined && <option value="">{empty}</option>}
-        {options.map((option) => (
+        {none !== undefined && <option value="">{none}</option>}
+        {optionsOf(field).map((option) => (
           <option key={option.value} value={option.value}>
             {option.text}
           </option>
@@ -55,34 +49,22 @@ export const Pick = memo(function Pick({ field, label, value, options, disabled,
   );
 });
 
-interface NumberProps {
-  field: 'torqueNm' | 'parentTensileMpa' | 'serviceC' | 'nearLimitC';
-  label: string;
-  unit: string;
-  value: number | null;
-  low: number;
-  high: number;
-  disabled: boolean;
-  choose: Choose;
-}
-
 export const NumberField = memo(function NumberField({
   field,
-  label,
-  unit,
   value,
-  low,
-  high,
   disabled,
   choose,
-}: NumberProps) {
+}: FieldProps & { value: number | null }) {
   const id = useId();
   const [text, setText] = useState<string | null>(null);
+  const row = choiceRow(field);
+  if (row.kind !== 'number') throw new Error(`${field} is no number`);
+  const { label, unit, min, max } = row;
   const number = Number((text ?? '').replace(',', '.'));
-  const bad = text !== null && text.trim() !== '' && !(number >= low && number <= high);
+  const bad = text !== null && text.trim() !== '' && !(number >= min && number <= max);
   const commit = () => {
     if (text === null || bad) return;
-    choose(field, text.trim() === '' ? null : number);
+    choose(field, (text.trim() === '' ? null : number) as never);
     setText(null);
   };
   return (
@@ -107,8 +89,8 @@ export const NumberField = memo(function NumberField({
       </div>
       {bad && (
         <p role="alert" className="known-problem">
-          “{text}” was read; expected a number of {unit} between {low} and {high}, for example{' '}
-          {Math.round((low + high) / 10)}.
+          “{text}” was read; expected a number of {unit} between {min} and {max}, for example{' '}
+          {Math.round((min + max) / 10)}.
         </p>
       )}
     </Row>
@@ -126,17 +108,7 @@ export function More({ title, filled, children }: { title: string; filled: boole
   );
 }
 
-export function Tick({
-  label,
-  checked,
-  disabled,
-  onChange,
-}: {
-  label: string;
-  checked: boolean;
-  disabled: boolean;
-  onChange: (checked: boolean) => void;
-}) {
+export function Tick({ field, checked, disabled, choose }: FieldProps & { checked: boolean }) {
   // It shows what was ticked at once; the record follows.
   const [ticked, setTicked] = useState<{ over: boolean; to: boolean } | null>(null);
   const shown = ticked && ticked.over === checked ? ticked.to : checked;
@@ -148,10 +120,10 @@ export function Tick({
         disabled={disabled}
         onChange={(event) => {
           setTicked({ over: checked, to: event.target.checked });
-          onChange(event.target.checked);
+          choose(field, event.target.checked as never);
         }}
       />
-      {label}
+      {choiceRow(field).label}
     </label>
   );
 }

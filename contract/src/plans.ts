@@ -1,0 +1,83 @@
+import { WAY_IDS, type Facts } from '@deep-mend/core';
+import { z } from 'zod';
+
+const Verdict = z.enum(['holds', 'with-care', 'does-not-hold']);
+const finite = z.number().finite();
+/** Facts of a kind that this build may no longer know: data, and nothing else. */
+const FactsSchema = z.record(z.string(), z.json()) as unknown as z.ZodType<Facts>;
+
+const Unit = z.enum(['mm', 'ratio', 'share', 'times', 'turns', 'N', 'Nm', 'degC', 'none']);
+const FrozenCheck = z.strictObject({
+  kind: z.string(),
+  id: z.string(),
+  verdict: Verdict,
+  value: finite.nullable(),
+  valuePessimistic: finite.nullable(),
+  limit: finite.nullable(),
+  unit: Unit,
+  facts: FactsSchema,
+  settledBy: z.string().exactOptional(),
+  remedy: z.string().exactOptional(),
+});
+const flags = { noReturn: z.literal(true).exactOptional(), afterProof: z.literal(true).exactOptional() };
+const FrozenStep = z.strictObject({ kind: z.string(), id: z.string(), facts: FactsSchema, ...flags });
+
+const shown = { label: z.string(), main: z.string(), unit: z.string() };
+const SaidStep = z.strictObject({
+  id: z.string(),
+  title: z.string(),
+  what: z.string(),
+  number: z
+    .union([z.strictObject({ valueMm: finite, ...shown }), z.strictObject({ text: z.string(), ...shown })])
+    .nullable(),
+  caution: z.string().nullable(),
+  ...flags,
+});
+const SaidPlan = z.strictObject({
+  checks: z.array(z.strictObject({ id: z.string(), title: z.string(), verdict: Verdict, because: z.string() })),
+  notes: z.array(z.string()),
+  steps: z.array(SaidStep),
+});
+
+/** A frozen plan, whole: numbers, the facts of its checks and steps, and their words in both systems of units. */
+export const FrozenPlanSchema = z
+  .strictObject({
+    engineVersion: z.string(),
+    routeId: z.string(),
+    // Retired ways keep their ids here: a plan of ten years ago is still read.
+    method: z.enum(WAY_IDS),
+    title: z.string(),
+    threadId: z.string(),
+    fastenerName: z.string(),
+    insertLengthD: finite.nullable(),
+    verdict: Verdict,
+    numbers: z.strictObject({
+      drillId: z.string().nullable(),
+      boreMm: finite,
+      cutMajorMm: finite,
+      outermostMm: finite,
+      fullThreadToMm: finite,
+      drillTipMm: finite,
+      insertFromMm: finite.nullable(),
+      insertToMm: finite.nullable(),
+      screwReachMm: finite,
+      engagementMm: finite,
+      stripLoadN: finite.nullable(),
+      breakLoadN: finite,
+    }),
+    expectations: z.array(
+      z.strictObject({
+        id: z.enum(['bore', 'full-thread', 'set-down', 'gauge', 'square']),
+        title: z.string(),
+        kind: z.enum(['length', 'pass-fail']),
+        lowMm: finite.nullable(),
+        highMm: finite.nullable(),
+      }),
+    ),
+    checks: z.array(FrozenCheck),
+    steps: z.array(FrozenStep),
+    said: z.strictObject({ mm: SaidPlan, in: SaidPlan }),
+    digest: z.string(),
+    seal: z.string().nullable(),
+  })
+  .meta({ id: 'FrozenPlan' });

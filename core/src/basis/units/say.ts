@@ -1,0 +1,55 @@
+import { formatLengthWithUnit, type UnitSystem } from './formatLength.ts';
+
+const UM_PER_MM = 1000;
+const MM_PER_THOU = 0.0254;
+const N_PER_LBF = 4.4482216152605;
+const NM_PER_LBF_FT = 1.3558179483;
+
+/** @example formatFine(0.0114, 'mm') // '11 µm' */
+export function formatFine(mm: number, system: UnitSystem): string {
+  return system === 'mm' ? `${Math.round(mm * UM_PER_MM)} µm` : `${(mm / MM_PER_THOU).toFixed(1)} thou`;
+}
+
+/** A load with its unit: kN, or lbf in the inch system. @example formatLoad(29280, 'mm') // '29.3 kN' */
+export function formatLoad(newton: number, system: UnitSystem): string {
+  return system === 'mm' ? `${(newton / 1000).toFixed(1)} kN` : `${Math.round(newton / N_PER_LBF / 10) * 10} lbf`;
+}
+
+/** A torque with its unit: Nm, or lbf·ft in the inch system. @example formatTorque(25, 'mm') // '25 Nm' */
+export function formatTorque(newtonMetre: number, system: UnitSystem): string {
+  return system === 'mm'
+    ? `${newtonMetre.toFixed(newtonMetre < 10 ? 1 : 0)} Nm`
+    : `${(newtonMetre / NM_PER_LBF_FT).toFixed(1)} lbf·ft`;
+}
+
+/** A temperature with its unit: °C, or °F in the inch system. @example formatTemperature(150, 'in') // '302 °F' */
+export function formatTemperature(celsius: number, system: UnitSystem): string {
+  return system === 'mm' ? `${celsius} °C` : `${Math.round(celsius * 1.8 + 32)} °F`;
+}
+
+/** How the reader of a sentence says its numbers. Passed to whatever writes words, never to what computes. */
+export interface Say {
+  units: UnitSystem;
+  /** To a hundredth of a millimetre or a thousandth of an inch. */
+  length: (mm: number) => string;
+  /** A few thousandths of a millimetre, where hundredths would read as nothing. */
+  fine: (mm: number) => string;
+  load: (newton: number) => string;
+  torque: (newtonMetre: number) => string;
+  temperature: (celsius: number) => string;
+}
+
+// A sentence's number was always rounded like this before it was written; a recorded card is held against it.
+const tidy = (value: number, per: number) => Math.round(value * per) / per;
+
+const inUnits = (units: UnitSystem): Say => ({
+  units,
+  length: (mm) => formatLengthWithUnit(tidy(mm, 1e4), units, units === 'mm' ? 2 : 3),
+  fine: (mm) => formatFine(tidy(mm, 1e5), units),
+  load: (newton) => formatLoad(Math.round(newton), units),
+  torque: (newtonMetre) => formatTorque(tidy(newtonMetre, 1e3), units),
+  temperature: (celsius) => formatTemperature(celsius, units),
+});
+
+/** The two systems that a shop may think in. @example SAY.in.length(8.25) // '0.325 in' */
+export const SAY: Readonly<Record<UnitSystem, Say>> = { mm: inUnits('mm'), in: inUnits('in') };

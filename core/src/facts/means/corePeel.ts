@@ -1,0 +1,9 @@
+import { USUAL_MEANS, type MeansFact } from './MeansFact.ts';
+
+/** Drilled to its core, the rest peeled. */
+export const corePeel: MeansFact = {
+  ...USUAL_MEANS,
+  name: 'core peel',
+  drillsToCore: true,
+  tempts: { screw: 3, pin: null },
+};

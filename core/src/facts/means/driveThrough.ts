@@ -1,0 +1,4 @@
+import { USUAL_MEANS, type MeansFact } from './MeansFact.ts';
+
+/** A pin driven out from behind. */
+export const driveThrough: MeansFact = { ...USUAL_MEANS, name: 'drive through', tempts: { screw: null, pin: 2 } };

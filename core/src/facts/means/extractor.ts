@@ -1,0 +1,4 @@
+import { USUAL_MEANS, type MeansFact } from './MeansFact.ts';
+
+/** A screw extractor in a drilled hole. */
+export const extractor: MeansFact = { ...USUAL_MEANS, name: 'extractor', tempts: { screw: 1, pin: null } };

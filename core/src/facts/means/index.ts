@@ -1,0 +1,2 @@
+export type { MeansFact } from './MeansFact.ts';
+export { MEANS, MEANS_IDS, type MeansId } from './registry.ts';

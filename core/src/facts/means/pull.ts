@@ -1,0 +1,4 @@
+import { USUAL_MEANS, type MeansFact } from './MeansFact.ts';
+
+/** A pin drilled, tapped and pulled. */
+export const pull: MeansFact = { ...USUAL_MEANS, name: 'pull', tempts: { screw: null, pin: 1 } };

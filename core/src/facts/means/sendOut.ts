@@ -1,0 +1,4 @@
+import { USUAL_MEANS, type MeansFact } from './MeansFact.ts';
+
+/** Another shop frees it. */
+export const sendOut: MeansFact = { ...USUAL_MEANS, name: 'send out', always: true };

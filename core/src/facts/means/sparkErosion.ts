@@ -1,0 +1,4 @@
+import { USUAL_MEANS, type MeansFact } from './MeansFact.ts';
+
+/** Eroded without touching the parent. */
+export const sparkErosion: MeansFact = { ...USUAL_MEANS, name: 'spark erosion' };

@@ -1,0 +1,4 @@
+import { USUAL_MEANS, type MeansFact } from './MeansFact.ts';
+
+/** Turned out by what stands proud. */
+export const turnOut: MeansFact = { ...USUAL_MEANS, name: 'turn out' };

@@ -1,0 +1,2 @@
+export { EARLIER_REPAIRS, WAY_IDS, WAYS, type WayId } from './registry.ts';
+export type { Way } from './Way.ts';

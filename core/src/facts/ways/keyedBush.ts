@@ -1,0 +1,18 @@
+import { USUAL_WAY, type Way } from './Way.ts';
+
+/** A threaded bush held by keys that are driven down beside it. */
+export const keyedBush: Way = {
+  ...USUAL_WAY,
+  name: 'Keyed bush',
+  past: 'keyed bush',
+  drills: true,
+  taps: true,
+  threadCarries: true,
+  leaksAlong: true,
+  fastenerChange: 'kept',
+  reversible: 'partly',
+  minutes: 50,
+  parts: 14,
+  leaves: { id: 'keyed-bush', name: 'a keyed bush' },
+  seen: true,
+};

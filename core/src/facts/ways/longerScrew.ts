@@ -1,0 +1,15 @@
+import { USUAL_WAY, type Way } from './Way.ts';
+
+/** The sound thread further down, reached by a longer screw. */
+export const longerScrew: Way = {
+  ...USUAL_WAY,
+  name: 'Longer screw',
+  past: 'longer screw',
+  threadCarries: true,
+  fastenerChange: 'longer',
+  reversible: 'partly',
+  minutes: 20,
+  parts: 2,
+  newGeneration: false,
+  followsHelix: true,
+};

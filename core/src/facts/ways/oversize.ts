@@ -1,0 +1,18 @@
+import { USUAL_WAY, type Way } from './Way.ts';
+
+/** Drilled and tapped to the next size. */
+export const oversize: Way = {
+  ...USUAL_WAY,
+  name: 'Oversize retap',
+  past: 'retapped oversize',
+  drills: true,
+  taps: true,
+  threadCarries: true,
+  fastenerChange: 'new',
+  reversible: 'no',
+  minutes: 30,
+  parts: 2,
+  leaves: { id: 'oversize', name: 'an oversize thread' },
+  bareThread: true,
+  goesUpASize: true,
+};

@@ -1,0 +1,21 @@
+import { USUAL_WAY, type Way } from './Way.ts';
+
+/** Filled with a threaded plug, and the old thread made again in it. */
+export const plug: Way = {
+  ...USUAL_WAY,
+  name: 'Plug and re-drill',
+  past: 'plugged and drilled again',
+  drills: true,
+  taps: true,
+  threadCarries: true,
+  followsHole: false,
+  hottestC: 150,
+  hotPart: 'the retaining compound',
+  fastenerChange: 'kept',
+  reversible: 'no',
+  minutes: 150,
+  parts: 10,
+  leaves: { id: 'plug', name: 'a plug' },
+  seen: true,
+  holdsPeople: false,
+};

@@ -1,0 +1,18 @@
+import { USUAL_WAY, type Way } from './Way.ts';
+
+/** A threaded bush, bonded or staked. */
+export const solidBush: Way = {
+  ...USUAL_WAY,
+  name: 'Solid bush',
+  past: 'solid bush',
+  drills: true,
+  taps: true,
+  threadCarries: true,
+  hottestC: 230,
+  hotPart: 'the retaining compound, high-temperature grade',
+  fastenerChange: 'kept',
+  reversible: 'partly',
+  minutes: 90,
+  parts: 12,
+  leaves: { id: 'solid-bush', name: 'a solid bush' },
+};

@@ -1,0 +1,15 @@
+import { USUAL_WAY, type Way } from './Way.ts';
+
+/** Bored clear, with a nut behind. */
+export const throughBolt: Way = {
+  ...USUAL_WAY,
+  name: 'Through bolt and nut',
+  past: 'bolted through',
+  drills: true,
+  leaksAlong: true,
+  fastenerChange: 'new',
+  reversible: 'no',
+  minutes: 30,
+  parts: 3,
+  seen: true,
+};

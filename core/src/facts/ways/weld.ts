@@ -1,0 +1,18 @@
+import { USUAL_WAY, type Way } from './Way.ts';
+
+/** Welded up, and the thread made as new. */
+export const weld: Way = {
+  ...USUAL_WAY,
+  name: 'Weld up',
+  past: 'welded up and drilled again',
+  followsHole: false,
+  fastenerChange: 'kept',
+  reversible: 'no',
+  minutes: 240,
+  parts: 20,
+  leaves: { id: 'weld', name: 'weld' },
+  lastResort: true,
+  onLadder: false,
+  seen: true,
+  mendsCracks: true,
+};

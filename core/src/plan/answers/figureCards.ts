@@ -1,0 +1,218 @@
+import { SAY } from '../../basis/units/index.ts';
+import {
+  expectedBoreMm,
+  rackDrills,
+  shareOfBasicHeight,
+  shareOfThread,
+  shareWorking,
+} from '../../facts/drills/index.ts';
+import { COIL_LENGTHS_D, coilEffectiveLengthMm, coilHole, coilHoleWorking } from '../../facts/inserts/index.ts';
+import type { FastenerClassRow, ParentMaterial } from '../../facts/materials/index.ts';
+import type { Thread } from '../../facts/threads/index.ts';
+import { boreWords, judgeBore } from '../../judge/damage/index.ts';
+import { NUT_FACTOR, preloadN, proofLoadN } from '../../judge/strength/index.ts';
+import { depthBudget, depthBudgetWorking, drillSpeed, tapName } from '../cutting/index.ts';
+import { centreDistanceMm } from '../layout/index.ts';
+import type { AnswerFigure, FiguresCard } from './FiguresCard.ts';
+import type { AnswerShop } from './AnswerShop.ts';
+
+/** The hole of a wire coil insert and what each length gives. */
+export function insertCard(thread: Thread, shop: AnswerShop): FiguresCard {
+  const say = SAY[shop.units];
+  const coil = coilHole(thread);
+  const drills = rackDrills(shop.rack).filter(
+    (drill) => drill.diameterMm >= coil.minorMinMm - 1e-6 && drill.diameterMm <= coil.minorMaxMm + 1e-6,
+  );
+  return {
+    kind: 'figures',
+    topic: 'insert',
+    title: `Wire coil insert for ${thread.designation}`,
+    figures: [
+      {
+        label: 'Drill',
+        value: drills[0]?.diameterMm ?? null,
+        unit: 'mm',
+        note: drills[0] ? `${drills[0].id}, from the rack` : 'none in the rack is within the limits',
+      },
+      { label: 'Bore, least', value: coil.minorMinMm, unit: 'mm', note: `${coil.tapName}` },
+      { label: 'Bore, most', value: coil.minorMaxMm, unit: 'mm' },
+      { label: 'Tap cuts to', value: coil.majorMm, unit: 'mm', note: 'the countersink is just over this' },
+    ],
+    notes: COIL_LENGTHS_D.map((lengthD) => {
+      const nominalMm = lengthD * thread.majorMm;
+      const usefulMm = coilEffectiveLengthMm(nominalMm, thread.pitchMm);
+      return `${lengthD} D: ${say.length(nominalMm)} long, gives ${say.length(usefulMm)} of thread, blind it wants ${say.length(nominalMm + thread.pitchMm)} of full thread.`;
+    }),
+    workings: [coilHoleWorking(coil)],
+  };
+}
+
+/** A drill held against a thread: what it leaves, whether to tap it, and what it would suit instead. */
+export function fitCard(thread: Thread, drillMm: number, shop: AnswerShop): FiguresCard {
+  const say = SAY[shop.units];
+  const judged = judgeBore(thread, drillMm, false);
+  const because = boreWords(judged, say);
+  const boreMm = expectedBoreMm(drillMm, shop.rack.drilling);
+  return {
+    kind: 'figures',
+    topic: 'fit',
+    title: `${thread.designation} on a drill of ${say.length(drillMm)}`,
+    figures: [
+      { label: 'Of full thread', value: judged.share, unit: 'share', note: 'by the drill’s own size' },
+      {
+        label: 'By the expected bore',
+        value: shareOfThread(thread, boreMm),
+        unit: 'share',
+        note: say.length(boreMm),
+      },
+      {
+        label: 'Of the basic height',
+        value: shareOfBasicHeight(thread, drillMm),
+        unit: 'share',
+        note: 'the other convention',
+      },
+    ],
+    notes: [
+      `${because[0]!.toUpperCase()}${because.slice(1)}.`,
+      ...(judged.suits.length > 0 ? [`It suits ${judged.suits.map((other) => other.designation).join(', ')}.`] : []),
+    ],
+    workings: [shareWorking(thread, drillMm)],
+  };
+}
+
+/** What each tap reaches in a blind hole of this depth to the shoulder. */
+export function depthCard(thread: Thread, cylinderMm: number, shop: AnswerShop): FiguresCard {
+  const say = SAY[shop.units];
+  const asked = { cylinderMm, pitchMm: thread.pitchMm, wantedFullThreadMm: 0 };
+  const budget = depthBudget(asked);
+  return {
+    kind: 'figures',
+    topic: 'depth',
+    title: `${thread.designation} in a blind hole ${say.length(cylinderMm)} to the shoulder`,
+    figures: budget.reaches.map((row): AnswerFigure => ({
+      label: `Full thread, lead of ${row.leadThreads}`,
+      value: Math.max(0, row.withChipsMm),
+      unit: 'mm',
+      note: `${tapName(row.leadThreads, shop.rules.tapNames)}; ${say.length(Math.max(0, row.withoutChipsMm))} without room for chips`,
+    })),
+    notes: [],
+    workings: [depthBudgetWorking(asked)],
+  };
+}
+
+/** Drilling is taken at this; tapping, by machine, at about a third. */
+const TAPPING_SHARE_OF_SPEED = 1 / 3;
+
+/** Spindle speed of a drill in a material. */
+export function speedCard(drillMm: number, parent: ParentMaterial, shop: AnswerShop): FiguresCard {
+  const { speedRpm, working } = drillSpeed(parent.id, drillMm);
+  return {
+    kind: 'figures',
+    topic: 'speed',
+    title: `Drill ${SAY[shop.units].length(drillMm)} in ${parent.name.toLowerCase()}`,
+    figures: [
+      { label: 'Spindle', value: speedRpm, unit: 'rev/min', note: 'high-speed steel; carbide about three times' },
+      { label: 'Tapping by machine', value: speedRpm * TAPPING_SHARE_OF_SPEED, unit: 'rev/min', note: 'about a third' },
+    ],
+    notes: [parent.note, 'A machine whose slowest is still faster needs a smaller step, or the drill by hand.'],
+    workings: [working],
+  };
+}
+
+/** Usual tightening: this share of the proof load, which leaves the screw fit to be used again (rule of thumb). */
+const OF_PROOF = 0.75;
+
+/** Torque for a class of screw, or preload from a torque. */
+export function torqueCard(thread: Thread, fastener: FastenerClassRow | null, torqueNm: number | null): FiguresCard {
+  const states = ['dry', 'oiled', 'anti-seize'] as const;
+  const proofN = fastener && proofLoadN(thread, fastener);
+  const notes = [
+    'K is a rule of thumb: real preload scatters by 30 %. The maker’s figure comes first. A torque meant for dry threads is never used oiled.',
+  ];
+  if (torqueNm !== null) {
+    const highestN = preloadN(torqueNm, thread.majorMm, 'anti-seize');
+    if (proofN !== null && highestN > proofN)
+      notes.unshift(`With anti-seize this torque passes the proof load of a ${fastener!.name} screw.`);
+    return {
+      kind: 'figures',
+      topic: 'torque',
+      title: `Preload of ${thread.designation} from ${torqueNm} Nm`,
+      figures: states.map((state) => ({
+        label: `Preload, ${state}`,
+        value: preloadN(torqueNm, thread.majorMm, state),
+        unit: 'N',
+        note: `K ${NUT_FACTOR[state].toFixed(2)}`,
+      })),
+      notes,
+      workings: [torqueWorking(thread, preloadN(torqueNm, thread.majorMm, 'oiled'), 'oiled')],
+    };
+  }
+  const wantedN = OF_PROOF * proofN!;
+  return {
+    kind: 'figures',
+    topic: 'torque',
+    title: `Torque of ${thread.designation}, ${fastener!.name}`,
+    figures: [
+      { label: 'Preload wanted', value: wantedN, unit: 'N', note: `${OF_PROOF * 100} % of the proof load` },
+      ...states.map((state): AnswerFigure => ({
+        label: `Torque, ${state}`,
+        value: (NUT_FACTOR[state] * thread.majorMm * wantedN) / 1000,
+        unit: 'Nm',
+        note: `K ${NUT_FACTOR[state].toFixed(2)}`,
+      })),
+    ],
+    notes,
+    workings: [torqueWorking(thread, wantedN, 'oiled')],
+  };
+}
+
+function torqueWorking(thread: Thread, preload: number, state: keyof typeof NUT_FACTOR) {
+  return {
+    title: `Torque and preload, ${thread.designation}`,
+    formula: 'T = K · d · F',
+    symbols: [
+      { symbol: 'K', meaning: `lowest credible nut factor, ${state}`, value: NUT_FACTOR[state], unit: '' },
+      { symbol: 'd', meaning: 'major diameter', value: thread.majorMm, unit: 'mm' },
+      { symbol: 'F', meaning: 'preload', value: preload, unit: 'N' },
+    ],
+    result: { symbol: 'T', value: (NUT_FACTOR[state] * thread.majorMm * preload) / 1000, unit: 'Nm' },
+    source: 'rule of thumb for K; proof load by the fastener’s class',
+    estimate: true,
+  };
+}
+
+/** Centre distance over or between two bolts or plugs. */
+export function centresCard(
+  input: { over: 'outside' | 'inside'; readMm: number; d1Mm: number; d2Mm: number },
+  shop: AnswerShop,
+): FiguresCard {
+  const value = centreDistanceMm(input);
+  const outside = input.over === 'outside';
+  return {
+    kind: 'figures',
+    topic: 'centres',
+    title: `Centre distance, ${outside ? 'outside over' : 'inside between'} two`,
+    figures: [
+      {
+        label: 'Centre to centre',
+        value,
+        unit: 'mm',
+        note: `${SAY[shop.units].length(input.readMm)} ${outside ? 'less' : 'plus'} half of both diameters`,
+      },
+    ],
+    notes: ['Good plugs or bolts without play; measure twice, turning them half a turn between.'],
+    workings: [
+      {
+        title: 'Centre distance',
+        formula: outside ? 'c = outside − (d1 + d2) / 2' : 'c = inside + (d1 + d2) / 2',
+        symbols: [
+          { symbol: outside ? 'outside' : 'inside', meaning: 'caliper reading', value: input.readMm, unit: 'mm' },
+          { symbol: 'd1', meaning: 'first diameter', value: input.d1Mm, unit: 'mm' },
+          { symbol: 'd2', meaning: 'second diameter', value: input.d2Mm, unit: 'mm' },
+        ],
+        result: { symbol: 'c', value, unit: 'mm' },
+        source: 'geometry',
+      },
+    ],
+  };
+}

@@ -1,0 +1,50 @@
+import { coilHole } from '../../facts/inserts/index.ts';
+import { internalLimits } from '../../facts/threads/index.ts';
+import type { Route } from '../routes/index.ts';
+import type { Expectation } from './FrozenPlan.ts';
+
+/** How far a coil may sit under the face, in turns: a quarter at least, half a turn more than planned at most (insert practice). */
+const LEAST_SET_DOWN_TURNS = 0.25;
+const SET_DOWN_OVER_TURNS = 0.5;
+
+const passFail = (id: Expectation['id'], title: string): Expectation => ({
+  id,
+  title,
+  kind: 'pass-fail',
+  lowMm: null,
+  highMm: null,
+});
+const length = (id: Expectation['id'], title: string, lowMm: number, highMm: number | null): Expectation => ({
+  id,
+  title,
+  kind: 'length',
+  lowMm,
+  highMm,
+});
+
+/** What to measure when a route is cut, and what it should be. */
+export function expectationsOf({ cut, depths, thread, insertLengthD }: Route): Expectation[] {
+  const limits = insertLengthD !== null ? coilHole(thread) : internalLimits(cut.thread ?? thread);
+  const rows: Expectation[] = [];
+  if (cut.drill)
+    rows.push(
+      length(
+        'bore',
+        'Bore after drilling',
+        Math.min(limits.minorMinMm, cut.drill.drill.diameterMm),
+        Math.max(limits.minorMaxMm, cut.boreMm),
+      ),
+    );
+  rows.push(length('full-thread', 'Full thread to', depths.screwReachMm, null));
+  if (depths.insertFromMm !== null)
+    rows.push(
+      length(
+        'set-down',
+        'Coil under the face',
+        LEAST_SET_DOWN_TURNS * thread.pitchMm,
+        depths.insertFromMm + SET_DOWN_OVER_TURNS * thread.pitchMm,
+      ),
+    );
+  rows.push(passFail('gauge', 'Gauge or good screw runs in by hand'), passFail('square', 'Square in two views'));
+  return rows;
+}

@@ -1,0 +1,46 @@
+import type { CheckKind, CheckOf } from '../../../basis/checks/index.ts';
+import type { Way } from '../../../facts/ways/index.ts';
+import type { Proposed } from '../Route.ts';
+
+/** Full turns of engaged thread: fewer bend and strip one after the other, whatever the areas say (rule of thumb). */
+const TURNS_HOLD = 3;
+const TURNS_CARE = 1.5;
+
+export type TurnsFacts = { engagementMm: number; pitchMm: number };
+
+/** Are there turns enough for the strength model to mean anything? */
+export function judgeTurns(
+  { engagementMm, thread }: Pick<Proposed, 'engagementMm' | 'thread'>,
+  way: Way,
+): CheckOf<'turns', TurnsFacts>[] {
+  if (!way.threadCarries || engagementMm <= 0) return [];
+  const count = engagementMm / thread.pitchMm;
+  return [
+    {
+      kind: 'turns',
+      id: 'turns',
+      verdict: count >= TURNS_HOLD ? 'holds' : count >= TURNS_CARE ? 'with-care' : 'does-not-hold',
+      value: count,
+      valuePessimistic: count,
+      limit: TURNS_HOLD,
+      unit: 'turns',
+      facts: { engagementMm, pitchMm: thread.pitchMm },
+    },
+  ];
+}
+
+export const turns: CheckKind<TurnsFacts> = {
+  title: () => 'Turns of thread',
+  words: ({ engagementMm, pitchMm }) => `${(engagementMm / pitchMm).toFixed(1)} full turns engaged after the chamfers`,
+  working: ({ engagementMm, pitchMm }) => ({
+    title: 'Turns of thread engaged',
+    formula: 'turns = Le / P',
+    symbols: [
+      { symbol: 'Le', meaning: 'engaged full thread', value: engagementMm, unit: 'mm' },
+      { symbol: 'P', meaning: 'pitch', value: pitchMm, unit: 'mm' },
+    ],
+    result: { symbol: 'turns', value: engagementMm / pitchMm, unit: '' },
+    source: 'rule of thumb: three full turns, one and a half with care',
+    estimate: true,
+  }),
+};

@@ -1,0 +1,68 @@
+import type { Facts } from '../../basis/checks/index.ts';
+import { internalLimits } from '../../facts/threads/index.ts';
+import type { Measured } from '../../judge/hole/index.ts';
+import { judgeEarlierRepair } from './checks/earlierRepair.ts';
+import type { Check } from './checks/registry.ts';
+import { judgeSoundThread } from './checks/soundThread.ts';
+import { judgeStrength } from './checks/strength.ts';
+import { judgeWall } from './checks/wall.ts';
+import type { Proposed, RouteContext } from './Route.ts';
+
+/** What cleaning up and a longer screw share: the thread stays, only the engagement differs. */
+export function sameThreadRoute<Own extends Facts>(
+  { hole, assessment }: RouteContext,
+  variant: {
+    id: string;
+    title: string;
+    engagement: Measured;
+    toMm: number;
+    tapLeads: (4 | 2 | 1)[];
+    checks: Check[];
+    own: Own;
+  },
+): Proposed<Own> {
+  const { thread } = hole;
+  const { engagement, toMm } = variant;
+  const strength = judgeStrength({ hole, thread, engagement, cutMm: assessment.outermostCutMm });
+  return {
+    id: variant.id,
+    title: variant.title,
+    thread,
+    fastener: strength.fastener,
+    insertLengthD: null,
+    cut: {
+      drill: null,
+      boreMm: internalLimits(thread).minorMinMm,
+      majorMm: thread.majorMm,
+      thread,
+      outermostMm: assessment.outermostCutMm,
+      tapName: `${thread.designation} tap`,
+      tapLeads: variant.tapLeads,
+    },
+    depths: {
+      fullThreadFromMm: hole.damageTo.mm,
+      fullThreadToMm: toMm,
+      drillShoulderMm: hole.depth.mm,
+      drillTipMm: hole.depth.mm,
+      insertFromMm: null,
+      insertToMm: null,
+      countersinkMm: 0,
+      screwReachMm: toMm,
+    },
+    engagementMm: Math.max(0, engagement.mm),
+    balanceEngagementMm: strength.balanceEngagementMm,
+    stripLoadN: strength.strip.stripLoadN,
+    stripLeastN: strength.stripLeastN,
+    breakLoadN: strength.breakLoadN,
+    checks: [
+      ...variant.checks,
+      judgeSoundThread(hole, assessment, engagement, toMm),
+      ...strength.checks,
+      ...judgeEarlierRepair(hole),
+      ...judgeWall(hole, assessment.outermostCutMm, false),
+    ],
+    substitutes: [],
+    workings: strength.workings,
+    own: variant.own,
+  };
+}

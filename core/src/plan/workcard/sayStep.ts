@@ -1,0 +1,26 @@
+import { formatLength, type Say } from '../../basis/units/index.ts';
+import { STEP_KINDS, type StepKindId, type WorkStep } from './steps/registry.ts';
+import type { SaidStep, StepNumber } from './WorkStep.ts';
+
+/** A step's number as it is shown: a length to what a hand can set, a count as it is. */
+export function sayNumber(number: StepNumber | null, say: Say): SaidStep['number'] {
+  if (number === null) return null;
+  return 'text' in number
+    ? { ...number, main: number.text, unit: '' }
+    : { ...number, main: formatLength(number.valueMm, say.units, say.units === 'mm' ? 1 : 3), unit: say.units };
+}
+
+/** A step in the reader's units. */
+export function sayStep<K extends StepKindId>(step: WorkStep<K>, say: Say): SaidStep {
+  const { id, facts, noReturn, afterProof } = step;
+  const kind = STEP_KINDS[step.kind];
+  return {
+    id,
+    title: kind.title(facts, say),
+    what: kind.what(facts, say),
+    number: sayNumber(kind.number(facts), say),
+    caution: kind.caution(facts, say),
+    ...(noReturn ? { noReturn } : {}),
+    ...(afterProof ? { afterProof } : {}),
+  };
+}

@@ -1,0 +1,17 @@
+import type { Route } from '../../routes/index.ts';
+import { noCaution, type StepKind, type StepOf } from '../WorkStep.ts';
+
+/** The mouth is opened just over the thread's major, mm on diameter (rule of thumb). */
+const OVER_MM = 0.2;
+
+export type CountersinkFacts = { majorMm: number };
+
+export const countersinkSteps = ({ depths, cut }: Route): StepOf<'countersink', CountersinkFacts>[] =>
+  depths.countersinkMm > 0 ? [{ kind: 'countersink', id: 'countersink', facts: { majorMm: cut.majorMm } }] : [];
+
+export const countersink: StepKind<CountersinkFacts> = {
+  title: () => 'Countersink lightly',
+  what: ({ majorMm }, say) => `90° until the mouth is just over ${say.length(majorMm)}.`,
+  number: ({ majorMm }) => ({ label: 'mouth', valueMm: majorMm + OVER_MM }),
+  caution: noCaution,
+};

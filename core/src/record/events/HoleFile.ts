@@ -1,0 +1,74 @@
+import type { HoleChoices, QuantityId } from '../../judge/hole/index.ts';
+import type { WayId } from '../../facts/ways/index.ts';
+import type { FrozenPlan } from '../../plan/freeze/index.ts';
+import type { RecordedResult } from '../results/index.ts';
+import type { Attempt } from './attempt.ts';
+import type { ReadingPayload } from './reading.ts';
+
+export interface ReadingEntry extends ReadingPayload {
+  id: string;
+  actor: string;
+  happenedAt: string;
+  state: 'live' | 'superseded' | 'struck' | 'moved' | 'past';
+  reason: string | null;
+}
+
+export interface MendEntry {
+  id: string;
+  what: string;
+  openedAt: string;
+  openedBy: string;
+  planId: string | null;
+  plan: FrozenPlan | null;
+  supersededPlans: number;
+  /** What was tried to free it, in order. */
+  attempts: (Attempt & { at: string; actor: string })[];
+  results: RecordedResult[] | null;
+  resultNote: string;
+  outcome: 'open' | 'mended' | 'given-up' | 'sent-out';
+  closedAt: string | null;
+  signedBy: string | null;
+  secondSignedBy: string | null;
+}
+
+/** One generation of a hole: 0 as made, +1 with each closed mend that changed the thread. */
+export interface Generation {
+  number: number;
+  threadId: string | null;
+  method: WayId | 'as-made';
+  outermostMm: number | null;
+  at: string;
+  signedBy: string | null;
+  mendId: string | null;
+}
+
+/** One hole's whole life, derived from its events. */
+export interface HoleFile {
+  revision: number;
+  /** When the last event happened. */
+  lastAt: string;
+  name: string;
+  faceId: string | null;
+  choices: Partial<HoleChoices>;
+  readings: ReadingEntry[];
+  live: Partial<Record<QuantityId, ReadingEntry>>;
+  mends: MendEntry[];
+  generations: Generation[];
+}
+
+/** A hole of which nothing is recorded yet: what every fold begins with. */
+export const blankFile = (): HoleFile => ({
+  revision: 0,
+  lastAt: '',
+  name: '',
+  faceId: null,
+  choices: {},
+  readings: [],
+  live: {},
+  mends: [],
+  generations: [],
+});
+
+/** The mend under way; a hole has one at most. */
+export const openMendOf = (file: Pick<HoleFile, 'mends'>): MendEntry | null =>
+  file.mends.find((mend) => mend.outcome === 'open') ?? null;

@@ -1,0 +1,23 @@
+import type { MeansId } from '../../facts/means/index.ts';
+import type { EventKind } from './EventKind.ts';
+
+/** One try at freeing what is stuck, and what came of it. */
+export type Attempt = {
+  mendId: string;
+  means: MeansId;
+  outcome: 'freed' | 'moved' | 'nothing' | 'worse';
+  note: string;
+};
+
+export const attempt: EventKind<Attempt> = {
+  class: 'observed',
+  version: 1,
+  upcast: {},
+  apply: (file, payload, { happenedAt, actor }) => {
+    const mend = file.mends.find((entry) => entry.id === payload.mendId);
+    if (!mend) return;
+    mend.attempts.push({ ...payload, at: happenedAt, actor });
+    // What is out is no longer stuck; what it left is measured like any other damage.
+    if (payload.outcome === 'freed') file.choices.stuck = 'none';
+  },
+};

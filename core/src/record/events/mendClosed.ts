@@ -1,0 +1,50 @@
+import { WAYS } from '../../facts/ways/index.ts';
+import { endsWithMend, QUANTITIES } from '../../judge/hole/index.ts';
+import type { EventKind } from './EventKind.ts';
+import type { HoleFile, MendEntry } from './HoleFile.ts';
+
+/** A mend ends, and how; the second signature where one is asked for. */
+export type MendClosedPayload = {
+  mendId: string;
+  outcome: 'mended' | 'given-up' | 'sent-out';
+  note: string;
+  secondSignedBy: string | null;
+};
+
+/** What a finished mend changes: readings of the damage are past, and a new thread begins the next generation. */
+function closeAsMended(file: HoleFile, mend: MendEntry, at: string): void {
+  for (const reading of file.readings) {
+    if (endsWithMend(reading.quantity) && reading.state !== 'struck' && reading.state !== 'moved')
+      reading.state = 'past';
+  }
+  for (const { id } of QUANTITIES) if (endsWithMend(id)) delete file.live[id];
+  file.choices.strippedThroughout = false;
+  file.choices.stuck = 'none';
+  const { plan } = mend;
+  if (!plan || !WAYS[plan.method].newGeneration) return;
+  file.choices.threadId = plan.threadId;
+  file.generations.push({
+    number: file.generations.length,
+    threadId: plan.threadId,
+    method: plan.method,
+    outermostMm: plan.numbers.outermostMm,
+    at,
+    signedBy: mend.signedBy,
+    mendId: mend.id,
+  });
+}
+
+export const mendClosed: EventKind<MendClosedPayload> = {
+  class: 'chosen',
+  version: 1,
+  upcast: {},
+  apply: (file, { mendId, outcome, secondSignedBy }, { happenedAt, actor }) => {
+    const mend = file.mends.find((entry) => entry.id === mendId);
+    if (!mend) return;
+    mend.outcome = outcome;
+    mend.closedAt = happenedAt;
+    mend.signedBy = actor;
+    mend.secondSignedBy = secondSignedBy;
+    if (outcome === 'mended') closeAsMended(file, mend, happenedAt);
+  },
+};

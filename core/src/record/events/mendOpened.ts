@@ -1,0 +1,28 @@
+import type { EventKind } from './EventKind.ts';
+
+/** A mend begins: what happened to the hole, in words. */
+export type MendOpenedPayload = { mendId: string; what: string };
+
+export const mendOpened: EventKind<MendOpenedPayload> = {
+  class: 'chosen',
+  version: 1,
+  upcast: {},
+  apply: (file, { mendId, what }, { happenedAt, actor }) => {
+    file.mends.push({
+      id: mendId,
+      what,
+      openedAt: happenedAt,
+      openedBy: actor,
+      planId: null,
+      plan: null,
+      supersededPlans: 0,
+      attempts: [],
+      results: null,
+      resultNote: '',
+      outcome: 'open',
+      closedAt: null,
+      signedBy: null,
+      secondSignedBy: null,
+    });
+  },
+};

@@ -1,0 +1,130 @@
+import {
+  CoreError,
+  fastenerClass,
+  mayCut,
+  openMendOf,
+  parentById,
+  threadById,
+  type CutBar,
+  type EventKindId,
+  type EventPayloads,
+  type HoleHead,
+  type MendEntry,
+} from '@deep-mend/core';
+import { QueryTypes } from 'sequelize';
+import { HttpProblem, refused } from '../../http/HttpProblem.ts';
+import { ActorRow, Face } from '../../store/models.ts';
+import type { Context, Tx } from '../Context.ts';
+
+/** What an admission may look at: the hole's head, and the store under the same lock. It writes nothing. */
+export interface Asked<K extends EventKindId> {
+  context: Context;
+  holeId: string;
+  head: HoleHead;
+  payload: EventPayloads[K];
+  tx: Tx;
+}
+
+/** May this be? Throws with what to do instead. */
+type Admit<K extends EventKindId> = (asked: Asked<K>) => Promise<void> | void;
+
+function openMend({ file }: HoleHead, mendId: string): MendEntry {
+  const mend = file.mends.find((entry) => entry.id === mendId);
+  if (!mend) throw refused('payload.mendId', 'This hole has no such open mend.');
+  if (mend.outcome !== 'open')
+    throw new HttpProblem(409, 'closed', 'Already closed', 'This mend is closed; start a new one.');
+  return mend;
+}
+
+async function knownFace(context: Context, faceId: string, tx: Tx): Promise<void> {
+  if (!(await Face.findOne({ where: { id: faceId, shopId: context.shopId }, transaction: tx, raw: true })))
+    throw refused('payload.faceId', 'There is no such face.');
+}
+
+const choice: Admit<'choice'> = ({ payload: { field, value } }) => {
+  try {
+    if (field === 'threadId') threadById(value);
+    if (field === 'parentId') parentById(value);
+    if (field === 'fastenerClassId' && value !== null) fastenerClass(value, 8);
+  } catch (error) {
+    if (!(error instanceof CoreError)) throw error;
+    const near = error.possible.slice(0, 4).join(', ') || 'nothing';
+    throw refused('payload.value', `“${value}” is not known. Near it: ${near}.`);
+  }
+};
+
+/** A reading of this hole that is not struck out yet. */
+const readingStruck: Admit<'reading-struck'> = async ({ context, holeId, payload, tx }) => {
+  const [found] = await context.sequelize.query<{ struck: boolean }>(
+    `SELECT EXISTS (SELECT FROM event s WHERE s.hole_id = e.hole_id AND s.kind = 'reading-struck'
+        AND s.payload ->> 'readingId' = e.id::text) AS struck
+      FROM event e WHERE e.id = :readingId AND e.hole_id = :holeId AND e.kind = 'reading'`,
+    { replacements: { readingId: payload.readingId, holeId }, type: QueryTypes.SELECT, transaction: tx },
+  );
+  if (!found || found.struck)
+    throw refused('payload.readingId', 'This hole has no such reading, or it is struck out already.');
+};
+
+const mendOpened: Admit<'mend-opened'> = ({ head }) => {
+  if (openMendOf(head.file))
+    throw new HttpProblem(409, 'open-mend', 'A mend is open', 'This hole has an open mend; go on with that one.');
+};
+
+const BARS: Readonly<Record<CutBar, string>> = {
+  'no-mend': 'No mend is open on this hole; start one first.',
+  stuck: 'Something is stuck in this hole; free it first, or say that it is out.',
+  'no-plan': 'Plan the mend first.',
+};
+
+const result: Admit<'result'> = ({ head, payload }) => {
+  if (openMend(head, payload.mendId).planId !== payload.planId)
+    throw refused('payload.planId', 'This is not the plan in force; look at the new one first.');
+  const cut = mayCut(head.file);
+  if (cut !== 'yes') throw refused('payload.results', BARS[cut]);
+};
+
+/** Where a hole can hurt someone or is under a code, one person never signs alone, and a lead hand is one of the two. */
+async function signedByTwo(context: Context, secondId: string | null, tx: Tx): Promise<void> {
+  if (!secondId || secondId === context.actorId)
+    throw refused(
+      'payload.secondSignedBy',
+      'This hole can hurt someone or is under a code: a second person must sign.',
+    );
+  const people = await ActorRow.findAll({
+    where: { shopId: context.shopId, id: [secondId, context.actorId] },
+    transaction: tx,
+    raw: true,
+  });
+  if (!people.some((person) => person.id === secondId))
+    throw refused('payload.secondSignedBy', 'There is no such person.');
+  if (!people.some((person) => person.role === 'lead-hand'))
+    throw refused('payload.secondSignedBy', 'One of the two who sign must be a lead hand.');
+}
+
+const mendClosed: Admit<'mend-closed'> = async ({ context, head, payload, tx }) => {
+  const mend = openMend(head, payload.mendId);
+  if (payload.outcome !== 'mended') return;
+  if (mend.results === null) throw refused('payload.outcome', 'Record what was measured first; then close the mend.');
+  const { duty } = head.file.choices;
+  if (duty === 'can-hurt' || duty === 'under-code') await signedByTwo(context, payload.secondSignedBy, tx);
+};
+
+/** These come by endpoints of their own, which look at more than the hole. */
+const byItsOwnDoor = (): void => undefined;
+
+/** The rule of every kind of event. A kind without its rule does not compile. */
+export const ADMIT: { readonly [K in EventKindId]: Admit<K> } = {
+  located: async ({ context, payload, tx }) => {
+    if (payload.faceId) await knownFace(context, payload.faceId, tx);
+  },
+  filed: ({ context, payload, tx }) => knownFace(context, payload.faceId, tx),
+  choice,
+  reading: byItsOwnDoor,
+  'reading-struck': readingStruck,
+  'reading-moved': byItsOwnDoor,
+  'mend-opened': mendOpened,
+  'plan-frozen': byItsOwnDoor,
+  attempt: ({ head, payload }) => void openMend(head, payload.mendId),
+  result,
+  'mend-closed': mendClosed,
+};

@@ -1,0 +1,30 @@
+import { choiceOf, choiceRow, isAsked, type ChoiceId, type HoleChoices } from '@deep-mend/core';
+import { NumberField, Pick, Tick, type Choose } from './fields.tsx';
+import { optionsOf } from './options.ts';
+
+interface Props {
+  id: ChoiceId;
+  choices: Partial<HoleChoices>;
+  disabled: boolean;
+  choose: Choose;
+  /** What follows from the rest where nobody said; default: what its row takes it as. */
+  follows?: boolean;
+}
+
+/** A choice as its row says: a list, a tick or a number; nothing while it is not asked for. */
+export function ChoiceField({ id, choices, disabled, choose, follows }: Props) {
+  if (!isAsked(id, choices)) return null;
+  const common = { field: id, disabled, choose };
+  const value = follows ?? choiceOf(choices, id);
+  switch (choiceRow(id).kind) {
+    case 'flag':
+      return <Tick {...common} checked={value === true} />;
+    case 'number':
+      return <NumberField {...common} value={value as number | null} />;
+    case 'text':
+      // Until someone says what lies there the list stands at its first word.
+      return <Pick {...common} value={String(choices[id] || optionsOf(id)[0]!.value)} />;
+    default:
+      return <Pick {...common} value={value === null ? '' : String(value)} />;
+  }
+}
