@@ -2,13 +2,12 @@ import type {
   EventPayloads,
   FrozenPlan,
   HoleChoices,
-  HoleEvent,
   QuantityId,
   StoredEvent as CoreStoredEvent,
 } from '@deep-mend/core';
 import type { z } from 'zod';
 import type { CHOICE_VALUES } from './choices.ts';
-import type { EVENT_PAYLOADS, HoleDetail, HoleWritten, NewEvent, StoredEvent } from './events.ts';
+import type { EVENT_PAYLOADS, HoleDetail, HoleWritten, StoredEvent } from './events.ts';
 import type { FrozenPlanSchema } from './plans.ts';
 
 // Types only: what crosses a border is what the core records, field by field. A kind, a choice, a quantity or a field that
@@ -41,14 +40,3 @@ export type RepliesConform = AllTrue<{
   stored: Equal<z.output<typeof StoredEvent>, { [Key in keyof Stored]: Stored[Key] }>;
   detail: Equal<HoleDetail['events'][number], HoleWritten['events'][number]>;
 }>;
-
-type Appended = Exclude<NewEvent['kind'], 'reading'>;
-/** What a client may append is what is recorded; only a reading never says itself where it was moved from. */
-export type AppendedConform = AllTrue<
-  { [K in Appended]: Equal<Extract<NewEvent, { kind: K }>['payload'], HoleEvent<K>['payload']> } & {
-    reading: Equal<
-      Extract<NewEvent, { kind: 'reading' }>['payload'],
-      Omit<HoleEvent<'reading'>['payload'], 'movedFrom'>
-    >;
-  }
->;

@@ -7,6 +7,7 @@ import {
   WAY_IDS,
   type CaseInputs,
   type EventKindId,
+  type EventPayloads,
   type HouseRules,
   type Rack,
 } from '@deep-mend/core';
@@ -81,30 +82,37 @@ export const EVENT_PAYLOADS = {
   }),
 };
 
-const newEvent = <K extends EventKindId, P extends z.ZodType>(kind: K, payload: P) =>
-  z.strictObject({
-    id: Id,
-    happenedAt: Moment,
-    kind: z.literal(kind),
-    payload,
-    /** The version that the client writes; the server brings an older one up to its own. */
-    payloadVersion: z.number().int().min(1).max(1000).optional(),
-  });
+/** Holes are located, plans frozen and readings moved by endpoints of their own; every other kind is appended. */
+const OWN_DOORS = ['located', 'plan-frozen', 'reading-moved'] as const;
+type AppendedKind = Exclude<EventKindId, (typeof OWN_DOORS)[number]>;
 
-/** What a client may append to a hole. Holes are located, plans frozen and readings moved by their own endpoints. */
+/** What a client may append to a hole. A reading never says itself where it was moved from. */
+export type NewEvent = {
+  [K in AppendedKind]: {
+    id: string;
+    happenedAt: string;
+    kind: K;
+    payload: K extends 'reading' ? Omit<EventPayloads[K], 'movedFrom'> : EventPayloads[K];
+    payloadVersion?: number | undefined;
+  };
+}[AppendedKind];
+
+const appended = Object.entries({ ...EVENT_PAYLOADS, reading: reading.omit({ movedFrom: true }) })
+  .filter(([kind]) => !(OWN_DOORS as readonly string[]).includes(kind))
+  .map(([kind, payload]) =>
+    z.strictObject({
+      id: Id,
+      happenedAt: Moment,
+      kind: z.literal(kind),
+      payload: payload as z.ZodType,
+      /** The version that the client writes; the server brings an older one up to its own. */
+      payloadVersion: z.number().int().min(1).max(1000).optional(),
+    }),
+  );
+// The payloads' own shapes are proved in conformance.ts; what is put round them here is the same for all.
 export const NewEvent = z
-  .discriminatedUnion('kind', [
-    newEvent('choice', EVENT_PAYLOADS.choice),
-    newEvent('reading', reading.omit({ movedFrom: true })),
-    newEvent('reading-struck', EVENT_PAYLOADS['reading-struck']),
-    newEvent('filed', EVENT_PAYLOADS.filed),
-    newEvent('mend-opened', EVENT_PAYLOADS['mend-opened']),
-    newEvent('attempt', EVENT_PAYLOADS.attempt),
-    newEvent('result', EVENT_PAYLOADS.result),
-    newEvent('mend-closed', EVENT_PAYLOADS['mend-closed']),
-  ])
-  .meta({ id: 'NewEvent' });
-export type NewEvent = z.infer<typeof NewEvent>;
+  .discriminatedUnion('kind', appended as [(typeof appended)[number], ...typeof appended])
+  .meta({ id: 'NewEvent' }) as unknown as z.ZodType<NewEvent>;
 
 const Versioned = z.looseObject({ kind: z.string(), payloadVersion: z.number().int() });
 
@@ -119,9 +127,6 @@ export function liftNewEvent(body: unknown): unknown {
   const lifted = readPayload(kind, payloadVersion, payload);
   return { ...rest, kind: lifted.kind, payload: lifted.payload, payloadVersion: EVENT_KINDS[lifted.kind].version };
 }
-
-/** Kinds that never conflict: two people may add readings at once. All others need If-Match. */
-export const APPEND_ONLY_KINDS: readonly EventKindId[] = ['reading', 'reading-struck', 'attempt'];
 
 export const StoredEvent = z
   .strictObject({

@@ -20,6 +20,11 @@ export interface EventKind<Payload> {
   version: number;
   /** From an older version to the next one: `upcast[1]` makes a version 2 of a version 1. */
   upcast: Readonly<Record<number, (older: never) => unknown>>;
+  /**
+   * Whether it stands on what its author saw: it then names the revision, and is refused if something else was decided since.
+   * What is only added, such as a reading, never conflicts.
+   */
+  standsOnRevision: boolean;
   /** What it changes in the hole's file. */
   apply: (file: HoleFile, payload: Payload, stamp: EventStamp) => void;
 }

@@ -13,6 +13,7 @@ export const attempt: EventKind<Attempt> = {
   class: 'observed',
   version: 1,
   upcast: {},
+  standsOnRevision: false,
   apply: (file, payload, { happenedAt, actor }) => {
     const mend = file.mends.find((entry) => entry.id === payload.mendId);
     if (!mend) return;

@@ -9,6 +9,7 @@ export const choice: EventKind<ChoicePayload> = {
   class: 'chosen',
   version: 1,
   upcast: {},
+  standsOnRevision: true,
   apply: (file, { field, value }) => {
     Object.assign(file.choices, { [field]: value });
     const asMade = file.generations[0];

@@ -7,6 +7,7 @@ export const filed: EventKind<FiledPayload> = {
   class: 'chosen',
   version: 1,
   upcast: {},
+  standsOnRevision: true,
   apply: (file, { name, faceId }) => {
     file.name = name;
     file.faceId = faceId;

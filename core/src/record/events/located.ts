@@ -7,6 +7,7 @@ export const located: EventKind<LocatedPayload> = {
   class: 'chosen',
   version: 1,
   upcast: {},
+  standsOnRevision: true,
   apply: (file, { name, faceId }, { happenedAt }) => {
     file.name = name;
     file.faceId = faceId;

@@ -38,6 +38,7 @@ export const mendClosed: EventKind<MendClosedPayload> = {
   class: 'chosen',
   version: 1,
   upcast: {},
+  standsOnRevision: true,
   apply: (file, { mendId, outcome, secondSignedBy }, { happenedAt, actor }) => {
     const mend = file.mends.find((entry) => entry.id === mendId);
     if (!mend) return;

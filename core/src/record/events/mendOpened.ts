@@ -7,6 +7,7 @@ export const mendOpened: EventKind<MendOpenedPayload> = {
   class: 'chosen',
   version: 1,
   upcast: {},
+  standsOnRevision: true,
   apply: (file, { mendId, what }, { happenedAt, actor }) => {
     file.mends.push({
       id: mendId,

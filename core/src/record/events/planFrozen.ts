@@ -63,6 +63,7 @@ export const planFrozen: EventKind<PlanFrozenPayload> = {
   class: 'chosen',
   version: 2,
   upcast: { 1: from1 },
+  standsOnRevision: true,
   apply: (file, { mendId, planId, plan }) => {
     const mend = file.mends.find((entry) => entry.id === mendId);
     if (!mend) return;

@@ -19,6 +19,7 @@ export const reading: EventKind<ReadingPayload> = {
   class: 'observed',
   version: 1,
   upcast: {},
+  standsOnRevision: false,
   apply: (file, payload, { id, actor, happenedAt }) => {
     const entry: ReadingEntry = { ...payload, id, actor, happenedAt, state: 'live', reason: null };
     const before = file.live[entry.quantity];

@@ -8,5 +8,6 @@ export const readingMoved: EventKind<ReadingMovedPayload> = {
   class: 'chosen',
   version: 1,
   upcast: {},
+  standsOnRevision: true,
   apply: (file, { readingId, reason }) => takeBack(file, readingId, 'moved', reason),
 };

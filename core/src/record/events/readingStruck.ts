@@ -8,5 +8,6 @@ export const readingStruck: EventKind<ReadingStruckPayload> = {
   class: 'chosen',
   version: 1,
   upcast: {},
+  standsOnRevision: false,
   apply: (file, { readingId, reason }) => takeBack(file, readingId, 'struck', reason),
 };

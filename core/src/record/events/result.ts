@@ -8,6 +8,7 @@ export const result: EventKind<ResultPayload> = {
   class: 'observed',
   version: 1,
   upcast: {},
+  standsOnRevision: true,
   apply: (file, { mendId, results, note }) => {
     const mend = file.mends.find((entry) => entry.id === mendId);
     if (!mend) return;

@@ -1,5 +1,5 @@
-import { APPEND_ONLY_KINDS, type HoleDetail, type HoleWritten, type NewEvent } from '@deep-mend/contract';
-import type { EventKindId, HoleEventBody } from '@deep-mend/core';
+import type { HoleDetail, HoleWritten, NewEvent } from '@deep-mend/contract';
+import { EVENT_KINDS, type EventKindId, type HoleEventBody } from '@deep-mend/core';
 import { conflict, HttpProblem } from '../../http/HttpProblem.ts';
 import type { Context, Tx } from '../Context.ts';
 import { ADMIT, type Asked } from './admit.ts';
@@ -9,7 +9,7 @@ import { eventsSince } from './readHole.ts';
 import { writeEvent, type NewBody } from './writeEvent.ts';
 
 type Events = HoleDetail['events'];
-const neverConflicts = (kind: string) => (APPEND_ONLY_KINDS as readonly string[]).includes(kind);
+const neverConflicts = (kind: string) => !EVENT_KINDS[kind as EventKindId].standsOnRevision;
 
 /** Asks the rule of the event's own kind. */
 export const admit = <K extends EventKindId>(body: HoleEventBody<K>, asked: Omit<Asked<K>, 'payload'>) =>

@@ -2,7 +2,7 @@ import type { QuantityId } from '@deep-mend/core';
 import { FONT, PLATE } from '../../app/theme.ts';
 
 /** From where to where each reading is taken, in the little picture's own units: two points, and where the words stand. */
-const TAKEN: Readonly<Record<QuantityId, { from: [number, number]; to: [number, number]; words: string }>> = {
+const TAKEN: Readonly<Partial<Record<QuantityId, { from: [number, number]; to: [number, number]; words: string }>>> = {
   depth: { from: [132, 30], to: [132, 104], words: 'face to shoulder' },
   'damage-to': { from: [132, 30], to: [132, 66], words: 'face to where a good screw takes hold' },
   'bore-a': { from: [86, 44], to: [124, 44], words: 'across the bore, the widest way' },
@@ -37,9 +37,11 @@ const TAKEN: Readonly<Record<QuantityId, { from: [number, number]; to: [number, 
   'mate-hole': { from: [84, 14], to: [126, 14], words: 'the hole in the part that is bolted on' },
 };
 
-/** A small picture of where a reading is taken: metal hatched, the reading in chalk. Not to scale. */
+/** A small picture of where a reading is taken: metal hatched, the reading in chalk. Not to scale; none for a reading that has no picture. */
 export function ReadingPicture({ quantity }: { quantity: QuantityId }) {
-  const { from, to, words } = TAKEN[quantity];
+  const taken = TAKEN[quantity];
+  if (!taken) return null;
+  const { from, to, words } = taken;
   const level = from[1] === to[1];
   const ends = level
     ? `M${from[0]} ${from[1] - 5}v10M${to[0]} ${to[1] - 5}v10`

@@ -1,0 +1,7 @@
+// What is bundled over the toy additions and run: the headless planner and the whole server, as they ship.
+export { answerLine } from '../../../cli/src/answer.ts';
+export { createApp } from '../../src/app.ts';
+export { connect } from '../../src/store/connect.ts';
+export { ensureShop } from '../../src/store/firstRows.ts';
+export { migrate } from '../../src/store/migrate.ts';
+export { foldHole } from '@deep-mend/core';
