@@ -16,6 +16,7 @@ const WORKSPACES: Record<string, string[]> = {
 /** Shelves of the core in their order; a shelf imports only itself and those above it. */
 const SHELVES = [
   'basis/numeric',
+  'basis/keep',
   'basis/units',
   'basis/checks',
   'facts/threads',
@@ -23,7 +24,7 @@ const SHELVES = [
   'facts/materials',
   'facts/inserts',
   'facts/drives',
-  'facts/kit',
+  'facts/owned',
   'facts/ways',
   'facts/means',
   'judge/hole',

@@ -12,7 +12,7 @@ import {
   SAY,
   sayMeans,
   seededRandom,
-  UNLISTED_KIT,
+  NOTHING_LISTED,
   weighFreeing,
   type CaseInputs,
   type CoreDrilling,
@@ -57,7 +57,7 @@ function inputsOf(input: PlannerInput<'free'>, thread: Thread): CaseInputs {
 
 /** Means, chances and the plan of the core drilling for one line of JSON. */
 export function freeOf(input: PlannerInput<'free'>, thread: Thread, rack: Rack): object {
-  const kit = { ...UNLISTED_KIT, extractorDrillsMm: input.extractorDrillsMm ?? null };
+  const kit = { ...NOTHING_LISTED, extractorDrillsMm: input.extractorDrillsMm ?? null };
   const shop = { rules: { ...DEFAULT_HOUSE_RULES, kit }, rack };
   const freeing = weighFreeing(inputsOf(input, thread), shop, { ok: false, missing: [] }, input.tried ?? []);
   if (freeing === null) throw new CoreError('case-incomplete', 'request', ['what is stuck']);

@@ -4,7 +4,7 @@ import {
   MEND_STATIONS,
   RANKING_RULES,
   RANKING_WEIGHTS,
-  UNLISTED_KIT,
+  NOTHING_LISTED,
   USUAL_DRILLING,
   USUAL_RATES,
 } from '@deep-mend/core';
@@ -45,7 +45,7 @@ export const HouseRulesSchema = z
         coils: OwnedThreads,
         extractorDrillsMm: z.array(DrillMm).max(60).nullable(),
       })
-      .default({ ...UNLISTED_KIT }),
+      .default({ ...NOTHING_LISTED }),
   })
   .meta({ id: 'HouseRules' });
 

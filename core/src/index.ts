@@ -1,27 +1,244 @@
-export * from './basis/units/index.ts';
-export * from './basis/numeric/index.ts';
-export * from './basis/checks/index.ts';
-export * from './facts/threads/index.ts';
-export * from './facts/drills/index.ts';
-export * from './facts/materials/index.ts';
-export * from './facts/inserts/index.ts';
-export * from './facts/drives/index.ts';
-export * from './facts/kit/index.ts';
-export * from './facts/ways/index.ts';
-export * from './facts/means/index.ts';
-export * from './judge/hole/index.ts';
-export * from './judge/identify/index.ts';
-export * from './judge/damage/index.ts';
-export * from './judge/strength/index.ts';
-export * from './plan/cutting/index.ts';
-export * from './plan/freeing/index.ts';
-export * from './plan/routes/index.ts';
-export * from './plan/workcard/index.ts';
-export * from './plan/freeze/index.ts';
-export * from './record/results/index.ts';
-export * from './record/events/index.ts';
-export * from './record/history/index.ts';
-export * from './plan/answers/index.ts';
-export * from './plan/profile/index.ts';
-export * from './plan/layout/index.ts';
-export { drillingOf, weigh, weighCase, weighFreeing, type Freeing, type Weighed } from './pipeline.ts';
+// What the other workspaces use of the core, by the shelves in their order.
+export {
+  MM_PER_INCH,
+  mmToInch,
+  parseLength,
+  type LengthResult,
+  type ParsedLength,
+  explainLengthProblem,
+  formatLength,
+  formatLengthWithUnit,
+  type UnitSystem,
+  formatLoad,
+  formatTorque,
+  SAY,
+  type Say,
+} from './basis/units/index.ts';
+export { keep } from './basis/keep/index.ts';
+export { CoreError, seededRandom, digestOf } from './basis/numeric/index.ts';
+export { type Facts, type Verdict, type Working, compareVerdicts } from './basis/checks/index.ts';
+export {
+  type Thread,
+  THREAD_FORMS,
+  threadById,
+  THREADS,
+  explainThreadProblem,
+  parseThread,
+  threadGeometry,
+  classesOf,
+  externalLimits,
+  internalLimits,
+} from './facts/threads/index.ts';
+export {
+  DRILL_SETS,
+  DRILL_SIZES,
+  FULL_RACK,
+  rackDrills,
+  type DrillSetId,
+  type Rack,
+  shareOfThread,
+  DRILLING_SET_UPS,
+  expectedBoreMm,
+  USUAL_DRILLING,
+  clearanceHoles,
+  leanWords,
+  tapDrillWords,
+  chooseTapDrill,
+  judgeTapDrill,
+  threadsThatSuit,
+  type TapDrill,
+  type TapDrillChoice,
+} from './facts/drills/index.ts';
+export { parentById, PARENTS, FASTENER_CLASS_NAMES, fastenerClass } from './facts/materials/index.ts';
+export { COIL_LENGTHS_D, coilEffectiveLengthMm, coilHole, coilIsMadeFor } from './facts/inserts/index.ts';
+export { NOTHING_LISTED, type Owned } from './facts/owned/index.ts';
+export { WAY_IDS, WAYS } from './facts/ways/index.ts';
+export { MEANS, MEANS_IDS, type MeansId } from './facts/means/index.ts';
+export {
+  CHOICES,
+  choiceOf,
+  choiceRow,
+  isAsked,
+  mayBeEmptied,
+  type ChoiceId,
+  type ChoiceRow,
+  type HoleChoices,
+  DEFAULT_HOUSE_RULES,
+  RANKING_RULES,
+  RANKING_WEIGHTS,
+  USUAL_RATES,
+  type RankingRule,
+  type RankingWeights,
+  type HoleCase,
+  type HouseRules,
+  type Measured,
+  INSTRUMENTS,
+  type InstrumentId,
+  blankCase,
+  shopRulesOf,
+  type ShopRules,
+  questionReading,
+  isGauged,
+  QUANTITIES,
+  quantityRow,
+  type QuantityId,
+  type QuantityRow,
+  soundsStuck,
+  caseFromInputs,
+  type CaseInputs,
+  type MissingInput,
+} from './judge/hole/index.ts';
+export {
+  MADE_IN,
+  USUAL_READING_HALF_WIDTH_MM,
+  type Evidence,
+  type MadeIn,
+  identify,
+  type Candidate,
+  type Identification,
+} from './judge/identify/index.ts';
+export {
+  assess,
+  assumedWords,
+  soundFacts,
+  soundWorking,
+  type Assessment,
+  type Found,
+  boreWords,
+  judgeBore,
+} from './judge/damage/index.ts';
+export {
+  shearAreaFacts,
+  stripAreaWorking,
+  stripFacts,
+  stripLoad,
+  stripLoadWorking,
+  type StripInput,
+  breakLoadN,
+  type MostTorque,
+} from './judge/strength/index.ts';
+export { depthBudget, depthBudgetWorking, drillPointMm, tapName, drillSpeed } from './plan/cutting/index.ts';
+export {
+  coreWindow,
+  LARGEST_OVERSIZE,
+  looseShellMm,
+  roomInRadiusMm,
+  stiffShellMm,
+  type CoreWindow,
+  chanceOfHarm,
+  halfWidthOf,
+  harmOfDrill,
+  recommendedDrill,
+  sampleHarm,
+  TOUCHED_ALLOWED,
+  type Chance,
+  type HarmInput,
+  type HarmOfDrill,
+  afterStep,
+  afterStepWords,
+  type AfterStep,
+  holeAfterCore,
+  corePlan,
+  type CorePlan,
+  harmInput,
+  type CoreDrilling,
+  leversOf,
+  type Means,
+  drillsToCore,
+  proposeFreeing,
+  sayMeans,
+  type SaidMeans,
+  blankStuck,
+  type StuckCase,
+  stuckFromInputs,
+  stuckIsHard,
+  stuckIsStainless,
+} from './plan/freeing/index.ts';
+export {
+  becauseOf,
+  stepOf,
+  titleOf,
+  workingOf,
+  type Check,
+  largestCutMm,
+  reserveWorking,
+  whyNothing,
+  type Proposal,
+  rankWords,
+  type Route,
+  mateEffectOf,
+  notesOf,
+  ownStepsOf,
+  workingsOf,
+  writeWorking,
+  sensitivity,
+  type Sensitivity,
+} from './plan/routes/index.ts';
+export { sayStep, writeWorkCard } from './plan/workcard/index.ts';
+export {
+  ENGINE_VERSION,
+  freezePlan,
+  type Expectation,
+  type FrozenPlan,
+  planNumbers,
+  routeDigest,
+} from './plan/freeze/index.ts';
+export { checkPlannedBore, compareResult, type RecordedResult } from './record/results/index.ts';
+export {
+  type Attempt,
+  blankFile,
+  openMendOf,
+  type Generation,
+  type HoleFile,
+  type MendEntry,
+  type ReadingEntry,
+  readPayload,
+  readStored,
+  type StoredEvent,
+  EVENT_KINDS,
+  type EventKindId,
+  type EventPayloads,
+  type HoleEvent,
+  type HoleEventBody,
+} from './record/events/index.ts';
+export {
+  foldHole,
+  HEAD_FOLD,
+  headOf,
+  nextHead,
+  type HoleHead,
+  inputsOf,
+  mayCut,
+  type CutBar,
+  MEND_STATIONS,
+  stationOf,
+} from './record/history/index.ts';
+export {
+  quickAnswer,
+  QUICK_EXAMPLES,
+  type QuickAnswer,
+  type AnswerShop,
+  type ThreadCard,
+  type DrillCard,
+  type AnswerFigure,
+  type FiguresCard,
+  type DrillComparison,
+  type ThreadComparison,
+  CHART_SHEETS,
+  drillChart,
+  threadChart,
+  type ChartSheetId,
+  type DrillChartRow,
+  type ThreadChartRow,
+} from './plan/answers/index.ts';
+export {
+  coilSections,
+  depthFlags,
+  foundProfile,
+  plannedProfile,
+  type DepthFlag,
+  type ProfilePoint,
+  combProfile,
+} from './plan/profile/index.ts';
+export { boltCircle, centreDistanceMm } from './plan/layout/index.ts';
+export { drillingOf, weigh, weighCase, weighFreeing, type Weighed } from './pipeline.ts';

@@ -1,3 +1,4 @@
+import type * as ToyEntry from './toy/entry.ts';
 import { build, type Plugin } from 'esbuild';
 import { randomBytes } from 'node:crypto';
 import { rmSync } from 'node:fs';
@@ -33,7 +34,7 @@ test.each(REMOVALS)(
   30_000,
 );
 
-type Built = typeof import('./toy/entry.ts');
+type Built = typeof ToyEntry;
 
 /** Our own packages from the overlay; everything from npm stays outside. */
 const overTheTree: Plugin = {

@@ -18,7 +18,7 @@ import {
   type UnitSystem,
   type Verdict,
 } from '@deep-mend/core';
-import { kept, type Kept } from './kept.ts';
+import { lastMade, type LastMade } from './lastMade.ts';
 import { ticksFor, type RuleTick } from './ruleTicks.ts';
 
 /** One rung of the ladder: one distinct cut; insert lengths are variants of it. */
@@ -254,7 +254,7 @@ function heldOrOwn(own: number, held: number | undefined, shownMm: number, roomP
   return near && shownMm * held <= roomPx + HELD_OVER_PX ? held : own;
 }
 
-const AXIS_TICKS: Kept<PlateLayout['ladder']['axisTicks']> = { key: '', value: null };
+const AXIS_TICKS: LastMade<PlateLayout['ladder']['axisTicks']> = { key: '', value: null };
 
 /** Everything the plate draws, in pixels: one scale for depth and radius, so the ladder lies under the metal it takes. */
 export function plateLayout(input: PlateInput): PlateLayout {
@@ -335,7 +335,7 @@ export function plateLayout(input: PlateInput): PlateLayout {
   const axisY = ladderTop + rungs.length * rowHeight + 4;
   const axisEndMm = Math.max(2, (2 * (barsRight - axisX - 8)) / scale);
   const perUnit = units === 'mm' ? 1 : MM_PER_INCH;
-  const axisTicks = kept(AXIS_TICKS, `${units} ${axisEndMm} ${axisX} ${barsRight} ${scale}`, () =>
+  const axisTicks = lastMade(AXIS_TICKS, `${units} ${axisEndMm} ${axisX} ${barsRight} ${scale}`, () =>
     DIAMETERS.domain([0, axisEndMm / perUnit])
       .ticks(Math.max(2, Math.floor((barsRight - axisX) / AXIS_TICK_PX)))
       .map((value) => ({ x: xOf((value * perUnit) / 2), numeral: String(Number(value.toFixed(3))) })),

@@ -1,5 +1,5 @@
 import { MM_PER_INCH, type UnitSystem } from '@deep-mend/core';
-import { kept, type Kept } from './kept.ts';
+import { lastMade, type LastMade } from './lastMade.ts';
 
 export interface RuleTick {
   y: number;
@@ -35,7 +35,7 @@ export function ruleTicks(
   return ticks;
 }
 
-const LAST: Kept<RuleTick[]> = { key: '', value: null };
+const LAST: LastMade<RuleTick[]> = { key: '', value: null };
 
 /** Equal ticks are one list, so that what is drawn from it is not made again with every key. */
 export function ticksFor(
@@ -48,7 +48,7 @@ export function ticksFor(
 ) {
   const count = Math.floor((units === 'in' ? totalMm / (MM_PER_INCH / 16) : totalMm) + 1e-9);
   const key = `${units} ${count} ${scale} ${hidden ? `${hidden.fromMm} ${hidden.toMm}` : ''} ${faceY}`;
-  return kept(LAST, key, () => ruleTicks(units, totalMm, scale, hidden, yOf));
+  return lastMade(LAST, key, () => ruleTicks(units, totalMm, scale, hidden, yOf));
 }
 
 function sixteenths(n: number): string {

@@ -1,4 +1,4 @@
-export { CoreError, type CoreErrorCode } from './CoreError.ts';
+export { CoreError } from './CoreError.ts';
 export { clamp, finite, positive, within } from './guards.ts';
 export { firstAtLeast } from './firstAtLeast.ts';
 export { seededRandom } from './seededRandom.ts';

@@ -1,12 +1,10 @@
 export { MM_PER_INCH, inchToMm, mmToInch } from './inch.ts';
 export {
-  LENGTH_TEXT_LIMIT,
   parseLength,
   type LengthNotation,
   type LengthProblem,
   type LengthResult,
   type ParsedLength,
-  type ParseLengthOptions,
 } from './parseLength.ts';
 export { explainLengthProblem } from './explainLengthProblem.ts';
 export { formatLength, formatLengthWithUnit, type UnitSystem } from './formatLength.ts';

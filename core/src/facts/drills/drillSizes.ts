@@ -1,3 +1,4 @@
+import { keep } from '../../basis/keep/index.ts';
 import { CoreError } from '../../basis/numeric/index.ts';
 import type { Drilling } from './expectedBore.ts';
 import { inchToMm, LETTER_DRILL_TENTHOUSANDTHS, NUMBER_DRILL_TENTHOUSANDTHS } from '../../basis/units/index.ts';
@@ -80,10 +81,11 @@ export interface RackDrill extends DrillSize {
 
 export const FULL_RACK: Rack = { setIds: DRILL_SETS.map((set) => set.id), missingIds: [] };
 
-// A rack is a small immutable record that is asked for many times during one proposal of routes.
-const RACK_CACHE = new WeakMap<Rack, RackDrill[]>();
-
-function fill(rack: Rack): RackDrill[] {
+/**
+ * The drills in a rack, ascending by what they cut: whole sets, less the missing ones, plus single ones.
+ * @example rackDrills({ setIds: ['letter'], missingIds: [] }).length // 26
+ */
+export const rackDrills = keep((rack: Rack): RackDrill[] => {
   const missing = new Set(rack.missingIds);
   const cuts = new Map((rack.worn ?? []).map((row) => [row.id, row.cutsMm]));
   const fromSets = DRILL_SIZES.filter((size) => size.sets.some((set) => rack.setIds.includes(set)));
@@ -98,16 +100,4 @@ function fill(rack: Rack): RackDrill[] {
       return cutsMm === undefined ? size : { ...size, diameterMm: cutsMm, wornFromMm: size.diameterMm };
     })
     .sort((a, b) => a.diameterMm - b.diameterMm || (a.id < b.id ? -1 : 1));
-}
-
-/**
- * The drills in a rack, ascending by what they cut: whole sets, less the missing ones, plus single ones.
- * @example rackDrills({ setIds: ['letter'], missingIds: [] }).length // 26
- */
-export function rackDrills(rack: Rack): RackDrill[] {
-  const known = RACK_CACHE.get(rack);
-  if (known) return known;
-  const drills = fill(rack);
-  RACK_CACHE.set(rack, drills);
-  return drills;
-}
+});

@@ -4,8 +4,6 @@ import { internalLimits, threadById, threadGeometry, THREADS } from '../threads/
 import {
   chooseTapDrill,
   clearanceDrills,
-  describeTapDrill,
-  drillById,
   DRILL_SIZES,
   expectedBoreMm,
   FULL_RACK,
@@ -17,6 +15,8 @@ import {
   tapDrillWords,
   threadsThatSuit,
 } from './index.ts';
+import { describeTapDrill } from './tapDrill.ts';
+import { drillById } from './drillSizes.ts';
 
 test('sizes are unique and ascending', () => {
   expect(new Set(DRILL_SIZES.map((size) => size.id)).size).toBe(DRILL_SIZES.length);

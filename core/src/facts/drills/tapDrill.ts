@@ -1,3 +1,4 @@
+import { keepBy } from '../../basis/keep/index.ts';
 import { internalLimits, THREADS, type Thread } from '../threads/index.ts';
 import { rackDrills, type Rack, type RackDrill } from './drillSizes.ts';
 import { expectedBoreMm, type Drilling } from './expectedBore.ts';
@@ -171,21 +172,19 @@ function idealBoreMm(thread: Thread, targetShare: number): number {
  * @example chooseTapDrill(threadById('M8x1.25'), { targetShare: 0.76, tough: false, rack: FULL_RACK }).best.drill.id // '6.8 mm'
  */
 export function chooseTapDrill(thread: Thread, options: TapDrillOptions): TapDrillChoice {
-  const { targetShare, rack, tough, lean = NO_LEAN } = options;
-  const ofRack = CHOICES.get(rack) ?? new Map<string, TapDrillChoice>();
-  CHOICES.set(rack, ofRack);
-  const key = `${thread.id} ${targetShare} ${tough} ${lean.side} ${lean.because}`;
-  const known = ofRack.get(key) ?? choose(thread, { targetShare, rack, tough, lean });
-  if (ofRack.size < MOST_CHOICES) ofRack.set(key, known);
-  return known;
+  return chosenFrom(options.rack, { thread, lean: NO_LEAN, ...options });
 }
 
-// One proposal asks for two dozen tap drills, and the next keystroke for the same ones again: a rack is immutable.
-const CHOICES = new WeakMap<Rack, Map<string, TapDrillChoice>>();
-const MOST_CHOICES = 2000;
+type TapDrillQuestion = Required<TapDrillOptions> & { thread: Thread };
 
-function choose(thread: Thread, options: Required<TapDrillOptions>): TapDrillChoice {
-  const { targetShare, rack, lean } = options;
+const chosenFrom = keepBy(
+  ({ thread, targetShare, tough, lean }: TapDrillQuestion) =>
+    `${thread.id} ${targetShare} ${tough} ${lean.side} ${lean.because}`,
+  (_rack: Rack, question): TapDrillChoice => choose(question),
+);
+
+function choose(question: TapDrillQuestion): TapDrillChoice {
+  const { thread, targetShare, rack, lean } = question;
   const idealMm = idealBoreMm(thread, targetShare);
   const idealShare = shareOfThread(thread, idealMm);
   const described =
@@ -193,7 +192,7 @@ function choose(thread: Thread, options: Required<TapDrillOptions>): TapDrillCho
       ? []
       : rackDrills(rack)
           .filter((drill) => Math.abs(drill.diameterMm - idealMm) < 0.4 * thread.pitchMm + 0.6)
-          .map((drill) => describeTapDrill(thread, drill, { ...options, drilling: rack.drilling }));
+          .map((drill) => describeTapDrill(thread, drill, { ...question, drilling: rack.drilling }));
   const native = thread.threadsPerInch === null ? 'mm' : 'in';
   const distance = (tapDrill: TapDrill) => Math.abs(tapDrill.share - idealShare);
   const sideOf = (tapDrill: TapDrill) =>

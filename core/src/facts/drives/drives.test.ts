@@ -1,4 +1,5 @@
-import { jammedBit, SIX_LOBE_MM, slotFor, SOCKETS_MM } from './index.ts';
+import { jammedBit, slotFor } from './index.ts';
+import { SIX_LOBE_MM, SOCKETS_MM } from './drives.ts';
 
 test('every socket from M3 to M12 has a six-lobe bit whose points pass its flats and stay inside its corners', () => {
   for (const major of [3, 4, 5, 6, 8, 10, 12]) {

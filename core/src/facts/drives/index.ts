@@ -1,1 +1,1 @@
-export { jammedBit, slotFor, SOCKETS_MM, SIX_LOBE_MM } from './drives.ts';
+export { jammedBit, slotFor } from './drives.ts';

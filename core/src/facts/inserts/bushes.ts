@@ -1,3 +1,4 @@
+import { keepBy } from '../../basis/keep/index.ts';
 import { threadById, threadGeometry, threadsOf, type Thread, type ThreadSeries } from '../threads/index.ts';
 
 /** Keyed bushes by their families: thread inside, thread outside. Data the shop edits; the maker's sheet for the kit in hand wins. */
@@ -52,20 +53,10 @@ export const bushWallMm = (inside: Thread, outside: Thread): number =>
  * Fine threads that a bush with this wall could have outside, smallest first: of the thread's own system, metric for the rest.
  * @example outsideThreads(threadById('M8x1.25'), leastBushWallMm(8))[0].id // 'M12x1.5'
  */
-export function outsideThreads(inside: Thread, wallMm: number): readonly Thread[] {
-  if (inside.family === 'custom') return findOutside(inside, wallMm);
-  const key = `${inside.id} ${wallMm}`;
-  const known = OUTSIDE.get(key) ?? findOutside(inside, wallMm);
-  OUTSIDE.set(key, known);
-  return known;
-}
-
-// Asked again with every keystroke; threads and least walls are few. Custom threads are not kept: there is no end to them.
-const OUTSIDE = new Map<string, readonly Thread[]>();
-
-function findOutside(inside: Thread, wallMm: number): Thread[] {
-  const series = FINE[inside.family] ?? METRIC_FINE;
-  return series
-    .flatMap((name) => threadsOf(name).filter((t) => bushWallMm(inside, t) >= wallMm - 1e-9))
-    .sort((a, b) => a.majorMm - b.majorMm || b.pitchMm - a.pitchMm);
-}
+export const outsideThreads = keepBy(
+  (wallMm: number) => wallMm,
+  (inside: Thread, wallMm): readonly Thread[] =>
+    (FINE[inside.family] ?? METRIC_FINE)
+      .flatMap((name) => threadsOf(name).filter((t) => bushWallMm(inside, t) >= wallMm - 1e-9))
+      .sort((a, b) => a.majorMm - b.majorMm || b.pitchMm - a.pitchMm),
+);

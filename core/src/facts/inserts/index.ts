@@ -6,4 +6,4 @@ export {
   coilIsMadeFor,
   type CoilHole,
 } from './wireCoil.ts';
-export { bushWallMm, keyedBushesFor, KEYED_BUSHES, keysDiameterMm, leastBushWallMm, outsideThreads } from './bushes.ts';
+export { bushWallMm, keyedBushesFor, keysDiameterMm, leastBushWallMm, outsideThreads } from './bushes.ts';

@@ -1,4 +1,5 @@
 import type { Working } from '../../basis/checks/index.ts';
+import { keep } from '../../basis/keep/index.ts';
 import { inchToMm, mmToInch } from '../../basis/units/index.ts';
 import { THREAD_FORMS } from './forms.ts';
 import { PRINTED_STRESS_AREA_INCH2 } from './tables/stressAreas.ts';
@@ -43,18 +44,7 @@ const usesInchStress = (thread: Thread) => thread.form === 'iso-60' && thread.th
  * @example threadGeometry(threadById('M8x1.25')).minorInternalMm // 6.646835
  * @example threadGeometry(threadById('M8x1.25')).helixAngleDeg // 3.17
  */
-export function threadGeometry(thread: Thread): ThreadGeometry {
-  const known = GEOMETRY.get(thread);
-  if (known) return known;
-  const made = computeGeometry(thread);
-  GEOMETRY.set(thread, made);
-  return made;
-}
-
-// A thread is an immutable record that is asked for its geometry hundreds of times in one proposal.
-const GEOMETRY = new WeakMap<Thread, ThreadGeometry>();
-
-function computeGeometry(thread: Thread): ThreadGeometry {
+export const threadGeometry = keep((thread: Thread): ThreadGeometry => {
   const { majorMm, pitchMm, starts } = thread;
   const form = THREAD_FORMS[thread.form];
   const clearanceMm = crestClearanceMm(thread);
@@ -72,7 +62,7 @@ function computeGeometry(thread: Thread): ThreadGeometry {
     leadMm,
     helixAngleDeg: (Math.atan(leadMm / (Math.PI * pitchDiameterMm)) * 180) / Math.PI,
   };
-}
+});
 
 const printedAreaMm2 = (thread: Thread): number | null => {
   const printed = PRINTED_STRESS_AREA_INCH2[thread.id.replace(/ LH$/, '')];

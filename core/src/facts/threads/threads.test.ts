@@ -2,7 +2,6 @@ import { mmToInch } from '../../basis/units/index.ts';
 import { roundTo } from '../../basis/numeric/index.ts';
 import {
   classesOf,
-  customThread,
   explainThreadProblem,
   externalLimits,
   internalLimits,
@@ -11,6 +10,7 @@ import {
   threadGeometry,
   THREADS,
 } from './index.ts';
+import { customThread } from './custom.ts';
 
 // ISO 965-1, 6g: major and pitch limits of the screw.
 test.each([

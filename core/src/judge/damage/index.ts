@@ -8,5 +8,5 @@ export {
   type Found,
   type SoundFacts,
 } from './assess.ts';
-export { boreRadiusAt, cleanUpRoundAxisMm, type WornBore } from './ellipse.ts';
-export { boreWords, judgeBore, type BoreJudgement } from './judgeBore.ts';
+export { boreRadiusAt, type WornBore } from './ellipse.ts';
+export { boreWords, judgeBore } from './judgeBore.ts';

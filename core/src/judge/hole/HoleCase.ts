@@ -1,4 +1,4 @@
-import { UNLISTED_KIT, type Kit } from '../../facts/kit/index.ts';
+import { NOTHING_LISTED, type Owned } from '../../facts/owned/index.ts';
 import type { Rack } from '../../facts/drills/index.ts';
 import type { ParentMaterial } from '../../facts/materials/index.ts';
 import type { Thread } from '../../facts/threads/index.ts';
@@ -103,7 +103,7 @@ export interface HouseRules {
   /** Default the usual ones, an estimate until the shop types its own. */
   rates?: Rates;
   /** Taps, coils and extractors owned; default nothing listed. */
-  kit?: Kit;
+  kit?: Owned;
 }
 
 export const DEFAULT_HOUSE_RULES: Required<HouseRules> = {
@@ -112,7 +112,7 @@ export const DEFAULT_HOUSE_RULES: Required<HouseRules> = {
   tapNames: 'taper-second-bottoming',
   ranking: { rule: 'least-metal', weights: RANKING_WEIGHTS['least-metal'] },
   rates: USUAL_RATES,
-  kit: UNLISTED_KIT,
+  kit: NOTHING_LISTED,
 };
 
 /** Everything that the judgement of one hole reads. Lengths are measured from the face inwards. */

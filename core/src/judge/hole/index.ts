@@ -14,21 +14,18 @@ export {
   RANKING_RULES,
   RANKING_WEIGHTS,
   USUAL_RATES,
-  type Limit,
   type RankingRule,
   type RankingWeights,
-  type Rates,
   type Stuck,
   type HoleCase,
   type HouseRules,
   type Joint,
-  type LoadDemand,
   type Measured,
 } from './HoleCase.ts';
 export { INSTRUMENTS, type InstrumentId } from './instruments.ts';
 export { blankCase } from './blankCase.ts';
-export { shopRulesOf, type RackSettings, type ShopRules } from './shopRules.ts';
+export { shopRulesOf, type ShopRules } from './shopRules.ts';
 export { questionReading } from './questionReading.ts';
 export { endsWithMend, isGauged, QUANTITIES, quantityRow, type QuantityId, type QuantityRow } from './quantities.ts';
 export { soundsStuck } from './soundsStuck.ts';
-export { caseFromInputs, type CaseInputs, type CaseResult, type MissingInput } from './caseFromInputs.ts';
+export { caseFromInputs, type CaseInputs, type MissingInput } from './caseFromInputs.ts';

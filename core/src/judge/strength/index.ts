@@ -1,11 +1,4 @@
-export { fastenerShearAreaMm2, parentShearAreaMm2 } from './areas.ts';
-export {
-  DILATION_LOWEST_RATIO,
-  dilationFactor,
-  fastenerBendingFactor,
-  overlapFactor,
-  parentBendingFactor,
-} from './factors.ts';
+export { DILATION_LOWEST_RATIO } from './factors.ts';
 export {
   shearAreaFacts,
   stripAreaWorking,
@@ -36,6 +29,5 @@ export {
   type MostTorque,
   type TorqueInput,
 } from './mostTorque.ts';
-export { heatWords, parentAtTemperature, type HotParent } from './temperature.ts';
-export { tappingLoad, tappingWorking, type TappingLoad } from './tappingLoad.ts';
-export { overlapAround } from './overlapAround.ts';
+export { heatWords, parentAtTemperature } from './temperature.ts';
+export { tappingLoad, tappingWorking } from './tappingLoad.ts';

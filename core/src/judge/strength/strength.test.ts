@@ -2,7 +2,9 @@ import fc from 'fast-check';
 import { fastenerClass } from '../../facts/materials/index.ts';
 import { coilHole } from '../../facts/inserts/index.ts';
 import { threadById } from '../../facts/threads/index.ts';
-import { dilationFactor, fastenerBendingFactor, overlapAround, parentBendingFactor, stripLoad } from './index.ts';
+import { stripLoad } from './index.ts';
+import { dilationFactor, fastenerBendingFactor, parentBendingFactor } from './factors.ts';
+import { overlapAround } from './overlapAround.ts';
 
 const m8 = threadById('M8x1.25');
 const base = {

@@ -1,15 +1,8 @@
 import fc from 'fast-check';
 import { parentById, PARENTS } from '../../facts/materials/index.ts';
 import { threadById } from '../../facts/threads/index.ts';
-import {
-  depthBudget,
-  drillPointMm,
-  drillSpeed,
-  drillStopMm,
-  fullThreadReachMm,
-  tapName,
-  targetShare,
-} from './index.ts';
+import { depthBudget, drillPointMm, drillSpeed, drillStopMm, tapName, targetShare } from './index.ts';
+import { fullThreadReachMm } from './depthBudget.ts';
 
 test.each([
   [10, 118, 3.004],

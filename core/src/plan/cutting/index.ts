@@ -1,13 +1,4 @@
-export {
-  depthBudget,
-  depthBudgetWorking,
-  drillPointMm,
-  drillStopMm,
-  fullThreadReachMm,
-  TAP_LEADS,
-  type DepthBudget,
-  type TapLead,
-} from './depthBudget.ts';
+export { depthBudget, depthBudgetWorking, drillPointMm, drillStopMm, type DepthBudget } from './depthBudget.ts';
 export { tapName } from './tapNames.ts';
 export { drillSpeed } from './spindleSpeed.ts';
 export { shareWords, targetShare, type ShareReason } from './targetShare.ts';

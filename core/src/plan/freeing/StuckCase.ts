@@ -1,4 +1,4 @@
-import { UNLISTED_KIT, type Kit } from '../../facts/kit/index.ts';
+import { NOTHING_LISTED, type Owned } from '../../facts/owned/index.ts';
 import { FULL_RACK, type Rack } from '../../facts/drills/index.ts';
 import type { ParentMaterial } from '../../facts/materials/index.ts';
 import type { Thread } from '../../facts/threads/index.ts';
@@ -40,7 +40,7 @@ export interface StuckCase {
   through: boolean;
   tried: readonly TriedMeans[];
   rack: Rack;
-  kit: Kit;
+  kit: Owned;
 }
 
 /**
@@ -68,6 +68,6 @@ export function blankStuck(what: StuckCase['what'], thread: Thread, parent: Pare
     through: false,
     tried: [],
     rack: FULL_RACK,
-    kit: UNLISTED_KIT,
+    kit: NOTHING_LISTED,
   };
 }

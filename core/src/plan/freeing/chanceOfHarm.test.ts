@@ -1,6 +1,8 @@
 import { seededRandom } from '../../basis/numeric/index.ts';
 import { threadById } from '../../facts/threads/index.ts';
-import { chanceOfHarm, coreDrill, coreWindow, sampleHarm, threadLostShare, type HarmInput } from './index.ts';
+import { chanceOfHarm, coreWindow, sampleHarm, type HarmInput } from './index.ts';
+import { coreDrill } from './core.ts';
+import { threadLostShare } from './chanceOfHarm.ts';
 
 const m5 = threadById('M5x0.8');
 const input = (changes: Partial<HarmInput> = {}): HarmInput => ({

@@ -1,19 +1,9 @@
 import { FULL_RACK } from '../../facts/drills/index.ts';
 import { parentById } from '../../facts/materials/index.ts';
 import { threadById } from '../../facts/threads/index.ts';
-import {
-  afterStep,
-  blankStuck,
-  choosePull,
-  coreDepth,
-  corePlan,
-  coreWindow,
-  harmInput,
-  holeAfterCore,
-  leversOf,
-  pinPulls,
-  PIN_WALL_SHARE,
-} from './index.ts';
+import { afterStep, blankStuck, corePlan, coreWindow, harmInput, holeAfterCore, leversOf } from './index.ts';
+import { choosePull, pinPulls, PIN_WALL_SHARE } from './pinPull.ts';
+import { coreDepth } from './corePlan.ts';
 
 const m10 = threadById('M10x1.5');
 const stud = { ...blankStuck('stud', m10, parentById('grey-iron')), proudMm: -6, lengthMm: 20 };

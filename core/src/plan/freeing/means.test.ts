@@ -1,5 +1,5 @@
 import { FULL_RACK } from '../../facts/drills/index.ts';
-import { UNLISTED_KIT } from '../../facts/kit/index.ts';
+import { NOTHING_LISTED } from '../../facts/owned/index.ts';
 import { parentById } from '../../facts/materials/index.ts';
 import { threadById } from '../../facts/threads/index.ts';
 import { SAY } from '../../basis/units/index.ts';
@@ -113,7 +113,8 @@ test('drives: a rounded 6 mm hexagon takes six-lobe 40, else a slot; an extracto
   expect(words(of('drive-again', { ...m8, driveKind: 'slotted' }))).toMatch(
     /^Saw a slot about 2 mm wide and 2.4 mm deep/,
   );
-  const owns = (extractorDrillsMm: number[]) => of('extractor', { ...m8, kit: { ...UNLISTED_KIT, extractorDrillsMm } });
+  const owns = (extractorDrillsMm: number[]) =>
+    of('extractor', { ...m8, kit: { ...NOTHING_LISTED, extractorDrillsMm } });
   expect(words(owns([2, 4.5, 7]))).toMatch(/Drill 4.5 mm, the pair of an extractor in the crib.*no more than 5.5 Nm/);
   expect(owns([2, 7])).toMatchObject({
     verdict: 'does-not-hold',

@@ -1,5 +1,5 @@
 import { parentById } from '../../facts/materials/index.ts';
-import { UNLISTED_KIT } from '../../facts/kit/index.ts';
+import { NOTHING_LISTED } from '../../facts/owned/index.ts';
 import { threadById } from '../../facts/threads/index.ts';
 import { choiceOf, type CaseInputs, type HoleChoices, type ShopRules } from '../../judge/hole/index.ts';
 import type { CoreDrilling } from './harmInput.ts';
@@ -53,7 +53,7 @@ export function stuckFromInputs(
     through: choices.kind === 'through',
     tried,
     rack: shop.rack,
-    kit: shop.rules.kit ?? UNLISTED_KIT,
+    kit: shop.rules.kit ?? NOTHING_LISTED,
   };
 }
 

@@ -1,3 +1,3 @@
 export { ENGINE_VERSION, freezePlan } from './freezePlan.ts';
-export type { Expectation, FrozenCheck, FrozenPlan, FrozenStep, PlanNumbers, SaidPlan } from './FrozenPlan.ts';
+export type { Expectation, FrozenPlan, SaidPlan } from './FrozenPlan.ts';
 export { planNumbers, routeDigest } from './routeDigest.ts';

@@ -1,1 +1,1 @@
-export { boltCircle, centreDistanceMm, type CirclePoint } from './positions.ts';
+export { boltCircle, centreDistanceMm } from './positions.ts';

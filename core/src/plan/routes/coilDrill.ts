@@ -1,3 +1,4 @@
+import { keepBy } from '../../basis/keep/index.ts';
 import {
   expectedBoreMm,
   rackDrills,
@@ -38,19 +39,13 @@ interface CoilDrills {
   substitutes: TapDrill[];
 }
 
-// Five lengths of coil ask for one drill, and the next keystroke for it again: a rack is immutable.
-const COIL_DRILLS = new WeakMap<Rack, Map<string, CoilDrills>>();
+export const chooseCoilDrill = ({ rack, parent }: HoleCase, coil: CoilHole): CoilDrills =>
+  coilDrillsFrom(rack, { coil, tough: parent.cutting === 'tough' });
 
-export function chooseCoilDrill({ rack, parent }: HoleCase, coil: CoilHole): CoilDrills {
-  const ofRack = COIL_DRILLS.get(rack) ?? new Map<string, CoilDrills>();
-  COIL_DRILLS.set(rack, ofRack);
-  const tough = parent.cutting === 'tough';
-  if (coil.thread.family === 'custom') return findCoilDrill(rack, tough, coil);
-  const key = `${coil.thread.id} ${tough}`;
-  const known = ofRack.get(key) ?? findCoilDrill(rack, tough, coil);
-  ofRack.set(key, known);
-  return known;
-}
+const coilDrillsFrom = keepBy(
+  ({ coil, tough }: { coil: CoilHole; tough: boolean }) => `${coil.thread.id} ${tough}`,
+  (rack: Rack, { coil, tough }): CoilDrills => findCoilDrill(rack, tough, coil),
+);
 
 function findCoilDrill(rack: Rack, tough: boolean, coil: CoilHole): CoilDrills {
   const near = rackDrills(rack)

@@ -1,12 +1,11 @@
 export { judgeAsPlanned } from './checks/asPlanned.ts';
 export { judgePassed } from './checks/passed.ts';
-export { becauseOf, CHECK_KINDS, stepOf, titleOf, workingOf, type Check } from './checks/registry.ts';
+export { becauseOf, stepOf, titleOf, workingOf, type Check } from './checks/registry.ts';
 export { largestCutMm } from './checks/wall.ts';
-export type { MetalReserve } from './metalReserve.ts';
 export { reserveWorking } from './metalReserve.ts';
 export { proposeRoutes, whyNothing, type Proposal } from './proposeRoutes.ts';
-export { criteriaOf, rankWords } from './rank.ts';
-export type { Route, RouteCut, RouteDepths } from './Route.ts';
+export { rankWords } from './rank.ts';
+export type { Route } from './Route.ts';
 export type { RouteOwn } from './methods/registry.ts';
 export { mateEffectOf, notesOf, ownStepsOf } from './routeWords.ts';
 export { workingsOf, writeWorking } from './routeWorkings.ts';

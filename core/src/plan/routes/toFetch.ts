@@ -1,4 +1,4 @@
-import type { Kit } from '../../facts/kit/index.ts';
+import type { Owned } from '../../facts/owned/index.ts';
 import { WAYS, type WayId } from '../../facts/ways/index.ts';
 import type { Proposed } from './Route.ts';
 
@@ -11,7 +11,7 @@ const owns = (list: readonly string[] | null, id: string) => list === null || li
  * What a route needs that the crib's list does not have, in words. A list that was never made misses nothing. It costs time,
  * not safety: the verdict stays, the ranking by time sees it.
  */
-export function toFetch(way: WayId, route: Pick<Proposed, 'thread' | 'cut'>, kit: Kit | undefined): string[] {
+export function toFetch(way: WayId, route: Pick<Proposed, 'thread' | 'cut'>, kit: Owned | undefined): string[] {
   if (!kit) return [];
   if (WAYS[way].needs === 'coils')
     return owns(kit.coils, route.thread.id) ? [] : [`coil tap and coils ${route.thread.designation}`];

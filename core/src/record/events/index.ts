@@ -1,6 +1,5 @@
 export { applyEvent } from './applyEvent.ts';
 export type { Attempt } from './attempt.ts';
-export type { EventStamp } from './EventKind.ts';
 export {
   blankFile,
   openMendOf,
@@ -10,11 +9,4 @@ export {
   type ReadingEntry,
 } from './HoleFile.ts';
 export { readPayload, readStored, type StoredEvent } from './readStored.ts';
-export {
-  EVENT_KIND_IDS,
-  EVENT_KINDS,
-  type EventKindId,
-  type EventPayloads,
-  type HoleEvent,
-  type HoleEventBody,
-} from './registry.ts';
+export { EVENT_KINDS, type EventKindId, type EventPayloads, type HoleEvent, type HoleEventBody } from './registry.ts';

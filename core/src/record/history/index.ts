@@ -1,5 +1,5 @@
 export { foldHole } from './foldHole.ts';
-export { HEAD_FOLD, HEAD_MOST_BYTES, headOf, nextHead, type HoleHead } from './holeHead.ts';
+export { HEAD_FOLD, headOf, nextHead, type HoleHead } from './holeHead.ts';
 export { inputsOf } from './inputsOf.ts';
 export { mayCut, type CutBar } from './mayCut.ts';
-export { MEND_STATIONS, stationOf, type MendStation } from './stationOf.ts';
+export { MEND_STATIONS, stationOf } from './stationOf.ts';

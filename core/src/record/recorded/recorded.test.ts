@@ -2,7 +2,8 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { UnitSystem } from '../../basis/units/index.ts';
 import { readStored, type StoredEvent } from '../events/index.ts';
-import { foldHole, headOf, HEAD_MOST_BYTES, nextHead } from '../history/index.ts';
+import { foldHole, headOf, nextHead } from '../history/index.ts';
+import { HEAD_MOST_BYTES } from '../history/holeHead.ts';
 
 // A whole demo shop as each engine recorded it. What a mechanic wrote ten years ago folds to the same hole and prints the
 // same card, whatever the build.

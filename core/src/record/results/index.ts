@@ -1,1 +1,1 @@
-export { checkPlannedBore, compareResult, type RecordedResult, type ResultComparison } from './compareResult.ts';
+export { checkPlannedBore, compareResult, type RecordedResult } from './compareResult.ts';

@@ -11,8 +11,8 @@ import {
   parseLength,
   parseThread,
   threadById,
-  UNLISTED_KIT,
-  type Kit,
+  NOTHING_LISTED,
+  type Owned,
   type UnitSystem,
 } from '@deep-mend/core';
 import { useState } from 'react';
@@ -107,13 +107,13 @@ function OwnedList<T extends string | number>({
 
 /** Taps, coil kits and extractors that are owned: what is not on a list has to be fetched, and the time counts. */
 export function KitLists({
-  kit = UNLISTED_KIT,
+  kit = NOTHING_LISTED,
   units,
   change,
 }: {
-  kit: Kit | undefined;
+  kit: Owned | undefined;
   units: UnitSystem;
-  change: (kit: Kit) => void;
+  change: (kit: Owned) => void;
 }) {
   const name = (id: string) => threadById(id).designation;
   return (

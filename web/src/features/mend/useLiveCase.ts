@@ -1,6 +1,7 @@
 import {
   drillingOf,
   inputsOf,
+  keep,
   openMendOf,
   stuckFromInputs,
   weigh,
@@ -52,20 +53,10 @@ function liveCase(file: HoleFile, drafts: Drafts, units: UnitSystem, rules: Shop
   };
 }
 
-/** A case for any drafts over one record, each computed once. */
-function caseOfDrafts(file: HoleFile, units: UnitSystem, rules: ShopRules): (drafts: Drafts) => LiveCase {
-  const known = new WeakMap<Drafts, LiveCase>();
-  return (drafts) => {
-    const live = known.get(drafts) ?? liveCase(file, drafts, units, rules);
-    known.set(drafts, live);
-    return live;
-  };
-}
-
 /**
  * The case and its proposal for any drafts laid over the record. The drawing asks with the newest drafts, the rest of the
  * page a moment later with the same ones.
  */
 export function useLiveCase(file: HoleFile, units: UnitSystem, rules: ShopRules): (drafts: Drafts) => LiveCase {
-  return useMemo(() => caseOfDrafts(file, units, rules), [file, units, rules]);
+  return useMemo(() => keep((drafts: Drafts) => liveCase(file, drafts, units, rules)), [file, units, rules]);
 }

@@ -1,4 +1,4 @@
 export { classesOf, externalLimits, internalLimits } from './limits.ts';
 export { isoInternalTolerancesMm } from './isoMetric.ts';
 export { unifiedIncrementsInch } from './unified.ts';
-export type { ExternalClass, ExternalLimits, InternalClass, InternalLimits } from './ThreadLimits.ts';
+export type { ExternalLimits, InternalLimits } from './ThreadLimits.ts';

@@ -1,3 +1,4 @@
+import { keepBy } from '../../../basis/keep/index.ts';
 import type { FormId } from '../forms.ts';
 import type { Thread, ThreadFamily } from '../Thread.ts';
 import { BA_RULE, WHITWORTH_RULE } from './british.ts';
@@ -39,25 +40,14 @@ export function classesOf(thread: Thread): { internal: readonly InternalClass[];
   return { internal, external };
 }
 
-// Limits are asked for many times in one proposal. They are kept with the thread itself, which is immutable: a caller may
-// make any number of custom ones, and writing a key out costs as much as computing some of the limits.
-type Kept<T> = WeakMap<Thread, Map<string, T>>;
-const INTERNAL: Kept<InternalLimits> = new WeakMap();
-const EXTERNAL: Kept<ExternalLimits> = new WeakMap();
-
-function cached<T>(kept: Kept<T>, thread: Thread, tolerance: string, make: () => T): T {
-  let ofThread = kept.get(thread);
-  if (ofThread === undefined) {
-    ofThread = new Map();
-    kept.set(thread, ofThread);
-  }
-  let limits = ofThread.get(tolerance);
-  if (limits === undefined) {
-    limits = make();
-    ofThread.set(tolerance, limits);
-  }
-  return limits;
-}
+const internalOf = keepBy(
+  (tolerance: InternalClass) => tolerance,
+  (thread: Thread, tolerance) => ruleOf(thread).internalLimits(thread, tolerance),
+);
+const externalOf = keepBy(
+  (tolerance: ExternalClass) => tolerance,
+  (thread: Thread, tolerance) => ruleOf(thread).externalLimits(thread, tolerance),
+);
 
 /**
  * Limits of the internal thread by its own standard: ISO 965-1 tables on ISO 724 diameters (4H to 7H), ASME B1.1 (1B to 3B)
@@ -70,7 +60,7 @@ export function internalLimits(thread: Thread, tolerance?: InternalClass): Inter
   const rule = ruleOf(thread);
   const chosen = tolerance ?? rule.internal[0]!;
   if (!rule.internal.includes(chosen)) throw unknownClass(thread, chosen, rule);
-  return cached(INTERNAL, thread, chosen, () => rule.internalLimits(thread, chosen));
+  return internalOf(thread, chosen);
 }
 
 /**
@@ -82,5 +72,5 @@ export function externalLimits(thread: Thread, tolerance?: ExternalClass): Exter
   const rule = ruleOf(thread);
   const chosen = tolerance ?? rule.external[0]!;
   if (!rule.external.includes(chosen)) throw unknownClass(thread, chosen, rule);
-  return cached(EXTERNAL, thread, chosen, () => rule.externalLimits(thread, chosen));
+  return externalOf(thread, chosen);
 }

@@ -1,4 +1,4 @@
-import { choiceRow, FASTENER_CLASS_NAMES, PARENTS, type ChoiceId, type ChoiceRow } from '@deep-mend/core';
+import { choiceRow, FASTENER_CLASS_NAMES, keep, PARENTS, type ChoiceId, type ChoiceRow } from '@deep-mend/core';
 
 export interface Option {
   value: string;
@@ -8,18 +8,12 @@ export interface Option {
 const named = (rows: readonly { id: string; name: string }[]): Option[] =>
   rows.map(({ id, name }) => ({ value: id, text: name }));
 
-function optionsFor(row: ChoiceRow): Option[] {
+const offeredBy = keep((row: ChoiceRow): Option[] => {
   if (row.kind === 'options') return named(row.options);
   if (row.kind === 'text') return row.offered.map((text) => ({ value: text, text }));
   if (row.kind === 'row' && row.of === 'parent') return named(PARENTS);
   return row.kind === 'row' && row.of === 'fastener-class' ? named(FASTENER_CLASS_NAMES) : [];
-}
-
-const MADE = new Map<ChoiceId, Option[]>();
+});
 
 /** What a choice offers, by its row. Made once: a memoised field sleeps only while its options stay the same object. */
-export function optionsOf(id: ChoiceId): Option[] {
-  const options = MADE.get(id) ?? optionsFor(choiceRow(id));
-  MADE.set(id, options);
-  return options;
-}
+export const optionsOf = (id: ChoiceId): Option[] => offeredBy(choiceRow(id));

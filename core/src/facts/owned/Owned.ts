@@ -1,5 +1,5 @@
 /** What the shop owns beside its drills. A list that was never made (null) says nothing: nothing is then said to be missing. */
-export interface Kit {
+export interface Owned {
   /** Threads whose taps are owned, by id. */
   taps: string[] | null;
   /** Threads whose coil tap and coils are owned, by id. */
@@ -8,4 +8,4 @@ export interface Kit {
   extractorDrillsMm: number[] | null;
 }
 
-export const UNLISTED_KIT: Kit = { taps: null, coils: null, extractorDrillsMm: null };
+export const NOTHING_LISTED: Owned = { taps: null, coils: null, extractorDrillsMm: null };

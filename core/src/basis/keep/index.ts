@@ -1,0 +1,1 @@
+export { keep, keepBy } from './keep.ts';

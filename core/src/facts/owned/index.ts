@@ -1,0 +1,1 @@
+export { NOTHING_LISTED, type Owned } from './Owned.ts';
