@@ -10,7 +10,7 @@ import {
   coilEffectiveLengthMm,
   coilHole,
   coilIsMadeFor,
-  CoreError,
+  InputError,
   depthBudget,
   depthBudgetWorking,
   drillSpeed,
@@ -146,7 +146,7 @@ const ANSWERS: { [T in PlannerTopic]: (input: PlannerInput<T>) => object } = {
     const fastener = fastenerClass(input.fastenerClass, found.majorMm);
     const coil = input.coil ? coilHole(found) : undefined;
     const cutMm = coil?.majorMm ?? found.majorMm;
-    const asked: StripInput = {
+    const strength: StripInput = {
       thread: found,
       fastener,
       parentShearMpa: (input.parentTensileMpa ?? parent.tensileLowMpa) * parent.shearRatio,
@@ -155,22 +155,22 @@ const ANSWERS: { [T in PlannerTopic]: (input: PlannerInput<T>) => object } = {
       ...(input.boreMm === undefined ? {} : { boreMm: input.boreMm }),
       dilationRatio: input.edgeMm === undefined ? null : (2 * input.edgeMm) / cutMm,
     };
-    const strip = stripLoad(asked);
+    const strip = stripLoad(strength);
     const breakN = breakLoadN(found, fastener);
     return {
       ...strip,
-      working: [stripAreaWorking(shearAreaFacts(asked)), stripLoadWorking(stripFacts(asked, strip))],
+      working: [stripAreaWorking(shearAreaFacts(strength)), stripLoadWorking(stripFacts(strength, strip))],
       breakLoadN: breakN,
       stripOverBreak: strip.stripLoadN === null ? null : strip.stripLoadN / breakN,
     };
   },
   depth: (input) => {
-    const asked = {
+    const wanted = {
       cylinderMm: input.cylinderMm,
       pitchMm: thread(input.thread).pitchMm,
       wantedFullThreadMm: input.wantedFullThreadMm ?? 0,
     };
-    return { ...depthBudget(asked), working: depthBudgetWorking(asked) };
+    return { ...depthBudget(wanted), working: depthBudgetWorking(wanted) };
   },
   speed: (input) => drillSpeed(input.parent, length('drill', input.drill)),
   free: (input) => freeOf(input, thread(input.thread), rack(input.sets)),
@@ -215,8 +215,8 @@ export function answerLine(topic: PlannerTopic, text: string, line: number): { o
     return { ok: true, reply: (ANSWERS[topic] as (input: unknown) => object)(parsed.data) };
   } catch (error) {
     if (error instanceof Refusal) return failed('refused', error.message, error.field);
-    if (error instanceof CoreError)
-      return failed(error.code, `${String(error.asked)}; possible: ${error.possible.join(', ') || 'nothing here'}`);
+    if (error instanceof InputError)
+      return failed(error.code, `${String(error.given)}; possible: ${error.possible.join(', ') || 'nothing here'}`);
     throw error;
   }
 }

@@ -4,7 +4,7 @@ import {
   afterStep,
   afterStepWords,
   chanceOfHarm,
-  CoreError,
+  InputError,
   corePlan,
   DEFAULT_HOUSE_RULES,
   drillsToCore,
@@ -57,27 +57,27 @@ function inputsOf(input: PlannerInput<'free'>, thread: Thread): CaseInputs {
 
 /** Means, chances and the plan of the core drilling for one line of JSON. */
 export function freeOf(input: PlannerInput<'free'>, thread: Thread, rack: Rack): object {
-  const kit = { ...NOTHING_LISTED, extractorDrillsMm: input.extractorDrillsMm ?? null };
-  const shop = { rules: { ...DEFAULT_HOUSE_RULES, kit }, rack };
+  const owned = { ...NOTHING_LISTED, extractorDrillsMm: input.extractorDrillsMm ?? null };
+  const shop = { rules: { ...DEFAULT_HOUSE_RULES, kit: owned }, rack };
   const freeing = weighFreeing(inputsOf(input, thread), shop, { ok: false, missing: [] }, input.tried ?? []);
-  if (freeing === null) throw new CoreError('case-incomplete', 'request', ['what is stuck']);
+  if (freeing === null) throw new InputError('case-incomplete', 'request', ['what is stuck']);
   const { stuck, means } = freeing;
   const said = means.map((row) => ({ ...row, ...sayMeans(row, SAY.mm) }));
   if (!drillsToCore(means)) return { means: said, harm: null };
   const { depthMm, spareShare, trials } = input;
   const drilling: CoreDrilling = { ...freeing.drilling, depthMm, spareShare, trials };
   const measured = drilling.measuredOffset ?? null;
-  const asked = harmInput(stuck, drilling);
-  const harm = chanceOfHarm({ ...asked, random: seededRandom(input.seed ?? 1) });
+  const trial = harmInput(stuck, drilling);
+  const harm = chanceOfHarm({ ...trial, random: seededRandom(input.seed ?? 1) });
   const after =
     measured && input.drilledMm !== undefined
-      ? afterStep(stuck, asked.window, input.drilledMm, measured, harm.recommendedMm)
+      ? afterStep(stuck, trial.window, input.drilledMm, measured, harm.recommendedMm)
       : null;
   return {
     means: said,
-    window: asked.window,
+    window: trial.window,
     harm,
-    plan: harm.recommendedMm === null ? null : corePlan(stuck, asked.window, harm.recommendedMm, measured?.mm ?? 0),
+    plan: harm.recommendedMm === null ? null : corePlan(stuck, trial.window, harm.recommendedMm, measured?.mm ?? 0),
     afterStep: after && { ...after, words: afterStepWords(after, SAY.mm) },
   };
 }

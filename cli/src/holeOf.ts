@@ -2,7 +2,7 @@ import type { PlannerInput } from '@deep-mend/contract/planner';
 import { requestedAt, requestedChoices } from '@deep-mend/contract/request';
 import {
   caseFromInputs,
-  CoreError,
+  InputError,
   DEFAULT_HOUSE_RULES,
   QUANTITIES,
   RANKING_WEIGHTS,
@@ -58,6 +58,6 @@ export function holeOf(input: HoleInput, thread: Thread, rack: Rack): HoleCase {
     },
     { rules: { ...DEFAULT_HOUSE_RULES, ranking: { rule, weights: RANKING_WEIGHTS[rule] } }, rack },
   );
-  if (!built.ok) throw new CoreError('case-incomplete', 'request', built.missing);
+  if (!built.ok) throw new InputError('case-incomplete', 'request', built.missing);
   return built.hole;
 }

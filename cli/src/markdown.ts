@@ -6,8 +6,8 @@ import type { PlannerTopic } from '@deep-mend/contract/planner';
 /** Keeps an example reply readable: long lists are cut and say so. */
 function shortened(value: unknown): unknown {
   if (Array.isArray(value)) {
-    const kept = value.slice(0, 2).map(shortened);
-    return value.length > 2 ? [...kept, `… ${value.length - 2} more`] : kept;
+    const shown = value.slice(0, 2).map(shortened);
+    return value.length > 2 ? [...shown, `… ${value.length - 2} more`] : shown;
   }
   if (typeof value === 'number') return Number(value.toPrecision(6));
   if (value !== null && typeof value === 'object') {

@@ -49,12 +49,12 @@ const STUCK_CHANGES: Record<string, Partial<StuckCase>> = {
   unknown: {},
   proud: { proudMm: 14, drive: 'good', lengthMm: 22 },
   'a little proud': { proudMm: 2.5, drive: 'damaged', driveKind: 'socket-head', why: 'rust' },
-  flush: { proudMm: 0, face: 'sloped', nearLimitC: 100, headroomMm: 120 },
-  sunk: { proudMm: -6, face: 'dimple', why: 'locker', nearLimitC: 40, headroomMm: 60 },
+  flush: { proudMm: 0, breakFace: 'sloped', nearLimitC: 100, headroomMm: 120 },
+  sunk: { proudMm: -6, breakFace: 'dimple', why: 'locker', nearLimitC: 40, headroomMm: 60 },
   stainless: { proudMm: 0, stainless: true, sideRoomMm: 5, drive: 'damaged', driveKind: 'hex-head' },
-  hard: { hard: true, proudMm: 3, face: 'off-centre', access: 'in-place' },
+  hard: { hard: true, proudMm: 3, breakFace: 'off-centre', access: 'in-place' },
   through: { through: true, offsetMm: 0.6, lengthMm: 20, why: 'galled' },
-  bottomed: { why: 'bottomed', kit: { taps: null, coils: null, extractorDrillsMm: [3.2, 5] } },
+  bottomed: { why: 'bottomed', owned: { taps: null, coils: null, extractorDrillsMm: [3.2, 5] } },
   tried: {
     proudMm: 12,
     tried: [

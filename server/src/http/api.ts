@@ -1,7 +1,7 @@
 import Router from '@koa/router';
 import { API_PREFIX, ENDPOINTS, Id, type Endpoint, type EndpointName } from '@deep-mend/contract';
 import { openApiDocument } from '@deep-mend/contract/openapi';
-import { CoreError, ENGINE_VERSION } from '@deep-mend/core';
+import { InputError, ENGINE_VERSION } from '@deep-mend/core';
 import type { Context as KoaContext } from 'koa';
 import type { Sequelize } from 'sequelize';
 import type { z } from 'zod';
@@ -41,12 +41,12 @@ function lifted({ lift }: Endpoint, body: unknown): unknown {
   try {
     return lift(body);
   } catch (error) {
-    if (!(error instanceof CoreError)) throw error;
+    if (!(error instanceof InputError)) throw error;
     throw new HttpProblem(
       409,
       'other-build',
       'Another build',
-      `This was written by a newer build than the one that answers (${String(error.asked)}). Load the page again.`,
+      `This was written by a newer build than the one that answers (${String(error.given)}). Load the page again.`,
     );
   }
 }
@@ -64,7 +64,7 @@ function ifMatchOf(ctx: KoaContext, rule: Endpoint['ifMatch']): number | null {
   return revision;
 }
 
-function keyOf(ctx: KoaContext, needed: boolean | undefined): string {
+function idempotencyKeyOf(ctx: KoaContext, needed: boolean | undefined): string {
   const key = ctx.get('Idempotency-Key');
   if (!needed) return '';
   if (!/^[\w-]{8,80}$/.test(key)) {
@@ -109,7 +109,7 @@ export function apiRouter(options: ApiOptions): Router {
         query: endpoint.query ? parse(endpoint.query, { ...ctx.query }, 'query') : undefined,
         body: endpoint.body ? parse(endpoint.body, lifted(endpoint, bodyOf(ctx)), 'body') : undefined,
         ifMatch: ifMatchOf(ctx, endpoint.ifMatch),
-        key: keyOf(ctx, endpoint.once),
+        idempotencyKey: idempotencyKeyOf(ctx, endpoint.once),
       });
       ctx.body = reply.body;
       if (reply.revision !== undefined) ctx.set('ETag', `"${reply.revision}"`);

@@ -31,7 +31,7 @@ export interface Call {
   /** Revision from If-Match, where the endpoint asks for it. */
   ifMatch: number | null;
   /** The Idempotency-Key, where the endpoint asks for it. */
-  key: string;
+  idempotencyKey: string;
 }
 
 export interface Reply {
@@ -56,20 +56,20 @@ export const HANDLERS: Record<EndpointName, (call: Call) => Promise<Reply>> = {
   },
   listActors: async ({ context }) => ({ body: await listActors(context) }),
   listAssets: async ({ context, query }) => ({ body: await listAssets(context, query as z.output<typeof ListQuery>) }),
-  addAsset: async ({ context, body, key }) => ({
+  addAsset: async ({ context, body, idempotencyKey }) => ({
     body: await once(
       context,
-      key,
+      idempotencyKey,
       body,
       (tx) => addAsset(context, body as NewAsset, tx),
       (tx) => readAsset(context, (body as NewAsset).id, tx),
     ),
   }),
   readAsset: async ({ context, id }) => ({ body: await readAsset(context, id) }),
-  addFace: async ({ context, id, body, key }) => ({
+  addFace: async ({ context, id, body, idempotencyKey }) => ({
     body: await once(
       context,
-      key,
+      idempotencyKey,
       { id, body },
       (tx) => addFace(context, id, body as NewFace, tx),
       (tx) => readAsset(context, id, tx),

@@ -3,17 +3,17 @@ import { QueryTypes } from 'sequelize';
 import { HttpProblem } from '../http/HttpProblem.ts';
 import type { Context } from './Context.ts';
 
-// A cursor is the sort key of the last row, so that a page costs the same wherever it is.
+// A cursor is what the last row is sorted by, so that a page costs the same wherever it is.
 
-function encodeCursor(key: string, id: string): string {
-  return Buffer.from(JSON.stringify([key, id])).toString('base64url');
+function encodeCursor(sorted: string, id: string): string {
+  return Buffer.from(JSON.stringify([sorted, id])).toString('base64url');
 }
 
-function decodeCursor(cursor: string | undefined): { key: string; id: string } | null {
+function decodeCursor(cursor: string | undefined): { sorted: string; id: string } | null {
   if (!cursor) return null;
   try {
-    const [key, id] = JSON.parse(Buffer.from(cursor, 'base64url').toString('utf8')) as unknown[];
-    if (typeof key === 'string' && typeof id === 'string' && /^[0-9a-f-]{36}$/.test(id)) return { key, id };
+    const [sorted, id] = JSON.parse(Buffer.from(cursor, 'base64url').toString('utf8')) as unknown[];
+    if (typeof sorted === 'string' && typeof id === 'string' && /^[0-9a-f-]{36}$/.test(id)) return { sorted, id };
   } catch {
     // Falls through to the refusal below: an unreadable cursor is the caller's, whatever is wrong with it.
   }
@@ -27,21 +27,21 @@ export interface ListInput {
 }
 
 /**
- * One page of a list. `sql` gets whether a search and a cursor are given, and uses :shopId, :search, :key, :id, :limit;
+ * One page of a list. `sql` gets whether a search and a cursor are given, and uses :shopId, :search, :after, :id, :limit;
  * one row too many is asked for, to know whether there is a next page.
  */
 export async function listPage<T extends { id: string }>(
   context: Context,
   input: ListInput,
   sql: (has: { search: boolean; cursor: boolean }) => string,
-  keyOf: (row: T) => string,
+  sortedBy: (row: T) => string,
 ): Promise<Page<T>> {
   const after = decodeCursor(input.cursor);
   const rows = await context.sequelize.query<T>(sql({ search: Boolean(input.search), cursor: after !== null }), {
     replacements: {
       shopId: context.shopId,
       search: likeContains(input.search ?? ''),
-      key: after?.key ?? '',
+      after: after?.sorted ?? '',
       id: after?.id ?? null,
       limit: input.limit + 1,
     },
@@ -49,7 +49,7 @@ export async function listPage<T extends { id: string }>(
   });
   const items = rows.slice(0, input.limit);
   const last = items.at(-1);
-  return { items, next: rows.length > input.limit && last ? encodeCursor(keyOf(last), last.id) : null };
+  return { items, next: rows.length > input.limit && last ? encodeCursor(sortedBy(last), last.id) : null };
 }
 
 /** Escapes a search text for LIKE. */

@@ -5,7 +5,7 @@ import { Once } from '../store/models.ts';
 import type { Context, Tx } from './Context.ts';
 
 /** A key is remembered this long: a tablet may lie in a drawer over the holidays. */
-const KEPT_DAYS = 90;
+const REMEMBERED_DAYS = 90;
 const DAY_MS = 86_400_000;
 
 /**
@@ -14,7 +14,7 @@ const DAY_MS = 86_400_000;
  */
 export async function once<T extends object>(
   context: Context,
-  key: string,
+  idempotencyKey: string,
   body: unknown,
   work: (tx: Tx) => Promise<T>,
   again: (tx: Tx) => Promise<T>,
@@ -22,17 +22,21 @@ export async function once<T extends object>(
   const bodyDigest = digestOf(body);
   return context.sequelize.transaction(async (transaction) => {
     await context.sequelize.query('SELECT pg_advisory_xact_lock(hashtextextended(:key, 0))', {
-      replacements: { key: `${context.shopId}:${key}` },
+      replacements: { key: `${context.shopId}:${idempotencyKey}` },
       transaction,
       type: QueryTypes.SELECT,
     });
-    const before = await Once.findOne({ where: { shopId: context.shopId, key }, transaction, raw: true });
+    const before = await Once.findOne({
+      where: { shopId: context.shopId, key: idempotencyKey },
+      transaction,
+      raw: true,
+    });
     if (before && before.bodyDigest !== bodyDigest)
       throw new HttpProblem(422, 'key-reused', 'Key used before', 'This Idempotency-Key was used for another request.');
     if (before) return again(transaction);
     const reply = await work(transaction);
     await Once.create(
-      { shopId: context.shopId, key, bodyDigest, revision: 0, recordedAt: context.now() },
+      { shopId: context.shopId, key: idempotencyKey, bodyDigest, revision: 0, recordedAt: context.now() },
       { transaction },
     );
     return reply;
@@ -41,5 +45,5 @@ export async function once<T extends object>(
 
 /** Forgets keys that no client still holds. */
 export async function forgetOldKeys(now: Date): Promise<void> {
-  await Once.destroy({ where: { recordedAt: { [Op.lt]: new Date(now.getTime() - KEPT_DAYS * DAY_MS) } } });
+  await Once.destroy({ where: { recordedAt: { [Op.lt]: new Date(now.getTime() - REMEMBERED_DAYS * DAY_MS) } } });
 }

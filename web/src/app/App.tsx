@@ -3,7 +3,7 @@ import { ThemeProvider } from '@mui/material/styles';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { BrowserRouter, Route, Routes } from 'react-router';
-import { Failed, Loading } from '../kit/states.tsx';
+import { Failed, Loading } from '../parts/states.tsx';
 import { FirstStart } from './FirstStart.tsx';
 import { Shell } from './Shell.tsx';
 import { ShopProvider, useShop } from './ShopContext.tsx';

@@ -4,7 +4,7 @@ import Paper from '@mui/material/Paper';
 import Popper from '@mui/material/Popper';
 import { quickAnswer } from '@deep-mend/core';
 import { useRef, useState } from 'react';
-import { QuickCard } from '../kit/quick/QuickCard.tsx';
+import { QuickCard } from '../parts/quick/QuickCard.tsx';
 import { useKeys } from './useKeys.ts';
 import { useShop } from './ShopContext.tsx';
 

@@ -1,7 +1,7 @@
 import { memo, type KeyboardEvent, type MouseEvent } from 'react';
 import type { UnitSystem, Verdict } from '@deep-mend/core';
 import { FONT, PLATE } from '../app/theme.ts';
-import { VERDICT_WORDS, verdictPath } from '../kit/Verdict.tsx';
+import { VERDICT_WORDS, verdictPath } from '../parts/Verdict.tsx';
 import type { LadderRow, PlateLayout } from './plateLayout.ts';
 import { Lining, SHEET } from './sheet.tsx';
 

@@ -1,4 +1,4 @@
-export { CoreError } from './CoreError.ts';
+export { InputError } from './InputError.ts';
 export { clamp, finite, positive, within } from './guards.ts';
 export { firstAtLeast } from './firstAtLeast.ts';
 export { seededRandom } from './seededRandom.ts';

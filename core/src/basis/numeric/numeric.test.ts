@@ -1,5 +1,15 @@
 import fc from 'fast-check';
-import { canonicalJson, clamp, CoreError, digestOf, finite, positive, roundTo, seededRandom, within } from './index.ts';
+import {
+  canonicalJson,
+  clamp,
+  InputError,
+  digestOf,
+  finite,
+  positive,
+  roundTo,
+  seededRandom,
+  within,
+} from './index.ts';
 
 test.each([
   ['finite', () => finite(NaN, 'x')],
@@ -11,12 +21,12 @@ test.each([
   ['positive', () => positive(-1, 'x')],
   ['clamp', () => clamp(NaN, 0, 1)],
 ])('%s lets no nonsense pass', (_, call) => {
-  expect(call).toThrow(CoreError);
+  expect(call).toThrow(InputError);
 });
 
 test('an error carries what was asked and what was possible', () => {
-  const error = new CoreError('unknown-thread', 'M9', ['M8x1.25', 'M10x1.5']);
-  expect([error.code, error.asked, error.possible]).toEqual(['unknown-thread', 'M9', ['M8x1.25', 'M10x1.5']]);
+  const error = new InputError('unknown-thread', 'M9', ['M8x1.25', 'M10x1.5']);
+  expect([error.code, error.given, error.possible]).toEqual(['unknown-thread', 'M9', ['M8x1.25', 'M10x1.5']]);
   expect(error.message).toContain('M10x1.5');
 });
 

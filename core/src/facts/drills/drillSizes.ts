@@ -1,5 +1,5 @@
 import { keep } from '../../basis/keep/index.ts';
-import { CoreError } from '../../basis/numeric/index.ts';
+import { InputError } from '../../basis/numeric/index.ts';
 import type { Drilling } from './expectedBore.ts';
 import { inchToMm, LETTER_DRILL_TENTHOUSANDTHS, NUMBER_DRILL_TENTHOUSANDTHS } from '../../basis/units/index.ts';
 
@@ -57,7 +57,7 @@ const BY_ID = new Map(DRILL_SIZES.map((size) => [size.id, size]));
 /** The drill with this id. Throws `unknown-drill`. @example drillById('Q').diameterMm // 8.4328 */
 export function drillById(id: string): DrillSize {
   const drill = BY_ID.get(id);
-  if (!drill) throw new CoreError('unknown-drill', id, ['8.5 mm', '27/64 in', '#7', 'Q']);
+  if (!drill) throw new InputError('unknown-drill', id, ['8.5 mm', '27/64 in', '#7', 'Q']);
   return drill;
 }
 

@@ -1,5 +1,5 @@
 import type { Working } from '../../basis/checks/index.ts';
-import { CoreError, roundTo } from '../../basis/numeric/index.ts';
+import { InputError, roundTo } from '../../basis/numeric/index.ts';
 import { inchToMm } from '../../basis/units/index.ts';
 import { isoInternalTolerancesMm, unifiedIncrementsInch, type Thread } from '../threads/index.ts';
 
@@ -30,7 +30,7 @@ export type CoilHole = {
  * @example coilHole(threadById('M8x1.25')).minorMinMm // 8.271
  */
 export function coilHole(thread: Thread): CoilHole {
-  if (!coilIsMadeFor(thread)) throw new CoreError('no-coil', thread.id, ['a metric or unified thread']);
+  if (!coilIsMadeFor(thread)) throw new InputError('no-coil', thread.id, ['a metric or unified thread']);
   const { majorMm, pitchMm } = thread;
   const pitchMinMm = majorMm + 0.649519 * pitchMm;
   const minorMinMm = majorMm + 0.216506 * pitchMm;

@@ -1,4 +1,4 @@
-import { CoreError } from '../../basis/numeric/index.ts';
+import { InputError } from '../../basis/numeric/index.ts';
 import type { ParentGroup } from './ParentMaterial.ts';
 
 /** Thermal expansion, ×10⁻⁶ per kelvin, typical handbook values. */
@@ -26,6 +26,6 @@ export function differentialGrowthMm(input: {
 }): number {
   const { parent, fastener, diameterMm, riseK } = input;
   if (!(diameterMm > 0 && riseK >= 0))
-    throw new CoreError('out-of-range', `${diameterMm} mm, ${riseK} K`, ['more than 0']);
+    throw new InputError('out-of-range', `${diameterMm} mm, ${riseK} K`, ['more than 0']);
   return (EXPANSION_PER_MILLION[parent] - EXPANSION_PER_MILLION[fastener]) * 1e-6 * diameterMm * riseK;
 }

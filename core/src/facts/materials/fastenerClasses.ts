@@ -1,4 +1,4 @@
-import { CoreError } from '../../basis/numeric/index.ts';
+import { InputError } from '../../basis/numeric/index.ts';
 import { FASTENER_CLASSES, type FastenerClassRow } from './tables/fastenerClasses.ts';
 
 /** The ids and names of the classes, each once, in the table's order. */
@@ -14,7 +14,7 @@ export const FASTENER_CLASS_NAMES: readonly { id: string; name: string; system: 
 export function fastenerClass(id: string, majorMm: number): FastenerClassRow {
   const row = FASTENER_CLASSES.find((candidate) => candidate.id === id && majorMm <= candidate.toMajorMm + 1e-9);
   if (!row)
-    throw new CoreError(
+    throw new InputError(
       'unknown-fastener-class',
       id,
       FASTENER_CLASS_NAMES.map((name) => name.id),

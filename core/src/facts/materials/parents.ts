@@ -1,4 +1,4 @@
-import { CoreError } from '../../basis/numeric/index.ts';
+import { InputError } from '../../basis/numeric/index.ts';
 import type { ParentMaterial } from './ParentMaterial.ts';
 import { PARENTS } from './tables/parents.ts';
 
@@ -8,7 +8,7 @@ export { PARENTS };
 export function parentById(id: string): ParentMaterial {
   const parent = PARENTS.find((row) => row.id === id);
   if (!parent)
-    throw new CoreError(
+    throw new InputError(
       'unknown-material',
       id,
       PARENTS.map((row) => row.id),

@@ -1,4 +1,4 @@
-import { CoreError, roundTo } from '../../basis/numeric/index.ts';
+import { InputError, roundTo } from '../../basis/numeric/index.ts';
 import { THREAD_FORMS, type FormId } from './forms.ts';
 import type { Thread } from './Thread.ts';
 
@@ -23,14 +23,14 @@ export function customThread(input: { majorMm: number; pitchMm: number; form: Fo
   const pitchMm = roundTo(input.pitchMm, 5);
   const within = (value: number, [low, high]: readonly [number, number]) => value >= low && value <= high;
   if (!within(majorMm, CUSTOM_RANGE.majorMm))
-    throw new CoreError('out-of-range', `major ${majorMm} mm`, ['1 to 150 mm']);
+    throw new InputError('out-of-range', `major ${majorMm} mm`, ['1 to 150 mm']);
   const minorMm = majorMm - THREAD_FORMS[input.form].minorDropPerPitch * pitchMm;
   if (!within(pitchMm, CUSTOM_RANGE.pitchMm) || !(minorMm > 0.3 * majorMm)) {
-    throw new CoreError('out-of-range', `pitch ${pitchMm} mm on ${majorMm} mm`, ['0.2 to 25 mm, with a core left']);
+    throw new InputError('out-of-range', `pitch ${pitchMm} mm on ${majorMm} mm`, ['0.2 to 25 mm, with a core left']);
   }
   const word = CUSTOM_FORMS.find((row) => row.form === input.form)?.word;
   if (word === undefined)
-    throw new CoreError(
+    throw new InputError(
       'out-of-range',
       input.form,
       CUSTOM_FORMS.map((row) => row.word),

@@ -1,4 +1,4 @@
-import { CoreError } from '../../basis/numeric/index.ts';
+import { InputError } from '../../basis/numeric/index.ts';
 import { inchToMm } from '../../basis/units/index.ts';
 import { CUSTOM_FORMS, customThread } from './custom.ts';
 import { nearestThreadIds, THREADS, withHand, withStarts } from './threads.ts';
@@ -149,7 +149,7 @@ function readCustom(text: string): Read {
   try {
     return customThread({ majorMm, pitchMm, form });
   } catch (error) {
-    if (!(error instanceof CoreError)) throw error;
+    if (!(error instanceof InputError)) throw error;
     return { code: 'impossible', text, expected: error.possible.join(', ') };
   }
 }

@@ -1,4 +1,4 @@
-import { CoreError, roundTo } from '../../basis/numeric/index.ts';
+import { InputError, roundTo } from '../../basis/numeric/index.ts';
 import { inchToMm } from '../../basis/units/index.ts';
 import { customById } from './custom.ts';
 import { BRITISH_ASSOCIATION, WHITWORTH } from './tables/british.ts';
@@ -205,7 +205,7 @@ export function threadById(id: string): Thread {
   if (known) return known;
   const [, base, starts, left] = ID.exec(id)!;
   const thread = BY_ID.get(base!) ?? customById(base!);
-  if (!thread) throw new CoreError('unknown-thread', id, nearestThreadIds(id));
+  if (!thread) throw new InputError('unknown-thread', id, nearestThreadIds(id));
   return withHand(withStarts(thread, Number(starts ?? 1)), left ? 'left' : 'right');
 }
 

@@ -1,4 +1,4 @@
-import { CoreError, positive, within } from '../../basis/numeric/index.ts';
+import { InputError, positive, within } from '../../basis/numeric/index.ts';
 import {
   externalLimits,
   internalLimits,
@@ -139,7 +139,7 @@ function lookAlikesOf(first: Thread): LookAlike[] {
 
 function check(evidence: readonly Evidence[]): void {
   if (evidence.length === 0)
-    throw new CoreError('case-incomplete', 'no evidence', ['a diameter, a pitch, a bore or a test screw']);
+    throw new InputError('case-incomplete', 'no evidence', ['a diameter, a pitch, a bore or a test screw']);
   for (const piece of evidence) {
     if (piece.kind === 'male-major' || piece.kind === 'bore' || piece.kind === 'plug') positive(piece.mm, piece.kind);
     if (piece.kind === 'pitch') positive(piece.overMm / piece.pitches, 'pitch');

@@ -83,8 +83,8 @@ export function fitCard(thread: Thread, drillMm: number, shop: AnswerShop): Figu
 /** What each tap reaches in a blind hole of this depth to the shoulder. */
 export function depthCard(thread: Thread, cylinderMm: number, shop: AnswerShop): FiguresCard {
   const say = SAY[shop.units];
-  const asked = { cylinderMm, pitchMm: thread.pitchMm, wantedFullThreadMm: 0 };
-  const budget = depthBudget(asked);
+  const budgetInput = { cylinderMm, pitchMm: thread.pitchMm, wantedFullThreadMm: 0 };
+  const budget = depthBudget(budgetInput);
   return {
     kind: 'figures',
     topic: 'depth',
@@ -96,7 +96,7 @@ export function depthCard(thread: Thread, cylinderMm: number, shop: AnswerShop):
       note: `${tapName(row.leadThreads, shop.rules.tapNames)}; ${say.length(Math.max(0, row.withoutChipsMm))} without room for chips`,
     })),
     notes: [],
-    workings: [depthBudgetWorking(asked)],
+    workings: [depthBudgetWorking(budgetInput)],
   };
 }
 

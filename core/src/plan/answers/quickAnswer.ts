@@ -1,5 +1,5 @@
 import { parseLength, type LengthProblem } from '../../basis/units/index.ts';
-import { CoreError } from '../../basis/numeric/index.ts';
+import { InputError } from '../../basis/numeric/index.ts';
 import { coilIsMadeFor } from '../../facts/inserts/index.ts';
 import { FASTENER_CLASS_NAMES, fastenerClass, findParent, type ParentMaterial } from '../../facts/materials/index.ts';
 import { parseThread, type Thread, type ThreadProblem } from '../../facts/threads/index.ts';
@@ -145,7 +145,7 @@ function asCentres(text: string, shop: AnswerShop): QuickAnswer | null {
     const over = /over|outside/i.test(side!) ? 'outside' : 'inside';
     return centresCard({ over, readMm, d1Mm, d2Mm }, shop);
   } catch (error) {
-    if (!(error instanceof CoreError)) throw error;
+    if (!(error instanceof InputError)) throw error;
     return incomplete('The reading over both is smaller than the two diameters: read it again.');
   }
 }
@@ -170,7 +170,7 @@ export function quickAnswer(input: string, shop: AnswerShop): QuickAnswer {
   const text = input.trim().replace(/\s+/g, ' ');
   if (text === '') return { kind: 'nothing' };
   if (text.length > QUICK_TEXT_LIMIT) return asThreadOrDrill(text, shop);
-  const asked =
+  const answer =
     asComparison(text, shop) ??
     asInsert(text, shop) ??
     asFit(text, shop) ??
@@ -178,7 +178,7 @@ export function quickAnswer(input: string, shop: AnswerShop): QuickAnswer {
     asSpeed(text, shop) ??
     asTorque(text) ??
     asCentres(text, shop);
-  return asked ?? asThreadOrDrill(text, shop);
+  return answer ?? asThreadOrDrill(text, shop);
 }
 
 function asThreadOrDrill(text: string, shop: AnswerShop): QuickAnswer {

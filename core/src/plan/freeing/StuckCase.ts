@@ -26,7 +26,7 @@ export interface StuckCase {
   lengthMm: number | null;
   /** How far the drilled centre is off its own, once it is measured. */
   offsetMm: number | null;
-  face: HoleChoices['stuckFace'];
+  breakFace: HoleChoices['stuckFace'];
   drive: HoleChoices['stuckDrive'];
   /** What kind of drive it had, where that is recorded. */
   driveKind: HoleChoices['drive'];
@@ -40,7 +40,7 @@ export interface StuckCase {
   through: boolean;
   tried: readonly TriedMeans[];
   rack: Rack;
-  kit: Owned;
+  owned: Owned;
 }
 
 /**
@@ -57,7 +57,7 @@ export function blankStuck(what: StuckCase['what'], thread: Thread, parent: Pare
     proudMm: null,
     lengthMm: null,
     offsetMm: null,
-    face: choiceOf({}, 'stuckFace'),
+    breakFace: choiceOf({}, 'stuckFace'),
     drive: choiceOf({}, 'stuckDrive'),
     driveKind: null,
     why: choiceOf({}, 'stuckWhy'),
@@ -68,6 +68,6 @@ export function blankStuck(what: StuckCase['what'], thread: Thread, parent: Pare
     through: false,
     tried: [],
     rack: FULL_RACK,
-    kit: NOTHING_LISTED,
+    owned: NOTHING_LISTED,
   };
 }

@@ -1,7 +1,7 @@
 import { positive, within } from '../../basis/numeric/index.ts';
 import { expectedBoreMm, type Drilling } from '../../facts/drills/index.ts';
 import { threadLostShare } from './chanceOfHarm.ts';
-import type { CoreWindow } from './core.ts';
+import type { CoreWindow } from './coreWindow.ts';
 
 /** What a core drill leaves of the parent's hole, to be checked with an instrument. */
 export interface HoleAfterCore {

@@ -1,7 +1,7 @@
 import { within } from '../../basis/numeric/index.ts';
 import type { Say } from '../../basis/units/index.ts';
 import { rackDrills } from '../../facts/drills/index.ts';
-import { coreDrill, stiffShellMm, type CoreWindow } from './core.ts';
+import { coreDrill, stiffShellMm, type CoreWindow } from './coreWindow.ts';
 import type { StuckCase } from './StuckCase.ts';
 
 export interface AfterStep {

@@ -1,7 +1,7 @@
 import { seededRandom } from '../../basis/numeric/index.ts';
 import { threadById } from '../../facts/threads/index.ts';
 import { chanceOfHarm, coreWindow, sampleHarm, type HarmInput } from './index.ts';
-import { coreDrill } from './core.ts';
+import { coreDrill } from './coreWindow.ts';
 import { threadLostShare } from './chanceOfHarm.ts';
 
 const m5 = threadById('M5x0.8');

@@ -1,6 +1,6 @@
-import { CoreError, positive, within } from '../../basis/numeric/index.ts';
+import { InputError, positive, within } from '../../basis/numeric/index.ts';
 import { expectedBoreMm, type Drilling } from '../../facts/drills/index.ts';
-import { LARGEST_OVERSIZE, looseShellMm, stiffShellMm, type CoreWindow } from './core.ts';
+import { LARGEST_OVERSIZE, looseShellMm, stiffShellMm, type CoreWindow } from './coreWindow.ts';
 
 export interface HarmInput {
   window: CoreWindow;
@@ -217,7 +217,7 @@ export interface Harm {
  * chance of touching has the closed form exp(−a²/2σ²), a = crest/2 − drill/2. Throws `out-of-range` for nonsense.
  */
 export function chanceOfHarm(input: HarmInput): Harm {
-  if (input.drillsMm.length === 0) throw new CoreError('out-of-range', 'no drills', ['at least one']);
+  if (input.drillsMm.length === 0) throw new InputError('out-of-range', 'no drills', ['at least one']);
   const sample = sampleHarm(input);
   const drills = input.drillsMm.map((mm) => harmOfDrill(positive(mm, 'drill'), input, sample));
   return { drills, recommendedMm: recommendedDrill(drills, input.window)?.drillMm ?? null };

@@ -1,7 +1,7 @@
 import { positive, within } from '../../basis/numeric/index.ts';
 import { rackDrills, type RackDrill } from '../../facts/drills/index.ts';
 import { chipsOf, type Chips } from './chips.ts';
-import { coreDrill, type CoreDrill, type CoreWindow } from './core.ts';
+import { coreDrill, type CoreDrill, type CoreWindow } from './coreWindow.ts';
 import type { StuckCase } from './StuckCase.ts';
 
 /** Step drills as shares of the last one: each takes little, so that it follows the one before (rule of thumb). */

@@ -1,7 +1,7 @@
 import { rackDrills } from '../../facts/drills/index.ts';
 import { HOLDS, STARTS, type HoldId, type StartId } from '../../judge/hole/index.ts';
 import { Z95, type HarmInput } from './chanceOfHarm.ts';
-import { coreWindow } from './core.ts';
+import { coreWindow } from './coreWindow.ts';
 import { coreDepth } from './corePlan.ts';
 import type { StuckCase } from './StuckCase.ts';
 

@@ -6,7 +6,7 @@ export {
   spareShare,
   stiffShellMm,
   type CoreWindow,
-} from './core.ts';
+} from './coreWindow.ts';
 export {
   chanceOfHarm,
   halfWidthOf,

@@ -114,7 +114,7 @@ test('drives: a rounded 6 mm hexagon takes six-lobe 40, else a slot; an extracto
     /^Saw a slot about 2 mm wide and 2.4 mm deep/,
   );
   const owns = (extractorDrillsMm: number[]) =>
-    of('extractor', { ...m8, kit: { ...NOTHING_LISTED, extractorDrillsMm } });
+    of('extractor', { ...m8, owned: { ...NOTHING_LISTED, extractorDrillsMm } });
   expect(words(owns([2, 4.5, 7]))).toMatch(/Drill 4.5 mm, the pair of an extractor in the crib.*no more than 5.5 Nm/);
   expect(owns([2, 7])).toMatchObject({
     verdict: 'does-not-hold',
@@ -130,9 +130,9 @@ test('room: too low for a drill, cramped for a nut, and a mill only on the bench
 });
 
 test('the face of the break decides the start: sloped is made flat, an old hole off centre is not followed', () => {
-  expect(words(of('core-peel', { face: 'sloped' }))).toMatch(/^Make its face flat first/);
-  expect(words(of('core-peel', { face: 'off-centre' }))).toMatch(/^Do not follow the old hole/);
-  expect(words(of('core-peel', { face: 'dimple' }))).toMatch(/^Start in the old true centre/);
+  expect(words(of('core-peel', { breakFace: 'sloped' }))).toMatch(/^Make its face flat first/);
+  expect(words(of('core-peel', { breakFace: 'off-centre' }))).toMatch(/^Do not follow the old hole/);
+  expect(words(of('core-peel', { breakFace: 'dimple' }))).toMatch(/^Start in the old true centre/);
 });
 
 test('a coil that spun comes out by its end; every means says why, how and when to stop', () => {

@@ -14,7 +14,7 @@ export type StuckFacts = {
   /** A flame has no place on this parent, or this parent cracks under a blow. */
   noFlame: boolean;
   cracks: boolean;
-  face: StuckCase['face'];
+  breakFace: StuckCase['breakFace'];
   headroomMm: number | null;
   proudMm: number | null;
   offsetMm: number | null;
@@ -36,7 +36,7 @@ export const stuckFacts = (stuck: StuckCase): StuckFacts => ({
   parentName: stuck.parent.name,
   noFlame: FLAMMABLE_OR_SOFT.includes(stuck.parent.group),
   cracks: BRITTLE.includes(stuck.parent.group),
-  face: stuck.face,
+  breakFace: stuck.breakFace,
   headroomMm: stuck.headroomMm,
   proudMm: stuck.proudMm,
   offsetMm: stuck.offsetMm,
@@ -67,7 +67,7 @@ export function roomTail(facts: Pick<StuckFacts, 'headroomMm'>, say: Say): strin
   return words === '' ? '' : `; ${words}`;
 }
 
-const START_WORDS: Readonly<Record<StuckCase['face'], string>> = {
+const START_WORDS: Readonly<Record<StuckCase['breakFace'], string>> = {
   sloped: 'Make its face flat first: a stub end mill or a flat punch; a drill started on a slope walks off.',
   dimple: 'Start in the old true centre with a centre drill.',
   'off-centre': 'Do not follow the old hole: draw it over with a stub end mill or in a bush, then measure its offset.',
@@ -75,4 +75,4 @@ const START_WORDS: Readonly<Record<StuckCase['face'], string>> = {
 };
 
 /** How the face of the break is made ready for a drill. */
-export const startOfDrill = ({ face }: Pick<StuckFacts, 'face'>): string => START_WORDS[face];
+export const startOfDrill = ({ breakFace }: Pick<StuckFacts, 'breakFace'>): string => START_WORDS[breakFace];

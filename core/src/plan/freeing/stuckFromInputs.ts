@@ -42,7 +42,7 @@ export function stuckFromInputs(
     proudMm: proud ? proud.mm : sunk ? -sunk.mm : null,
     lengthMm: readings['stuck-length']?.mm ?? null,
     offsetMm: readings['core-offset']?.mm ?? null,
-    face: choiceOf(choices, 'stuckFace'),
+    breakFace: choiceOf(choices, 'stuckFace'),
     drive: choiceOf(choices, 'stuckDrive'),
     driveKind: choiceOf(choices, 'drive'),
     why: choiceOf(choices, 'stuckWhy'),
@@ -53,7 +53,7 @@ export function stuckFromInputs(
     through: choices.kind === 'through',
     tried,
     rack: shop.rack,
-    kit: shop.rules.kit ?? NOTHING_LISTED,
+    owned: shop.rules.kit ?? NOTHING_LISTED,
   };
 }
 

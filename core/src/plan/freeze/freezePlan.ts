@@ -1,4 +1,4 @@
-import { CoreError, digestOf } from '../../basis/numeric/index.ts';
+import { InputError, digestOf } from '../../basis/numeric/index.ts';
 import { SAY, type Say } from '../../basis/units/index.ts';
 import { becauseOf, notesOf, titleOf, type Proposal, type Route } from '../routes/index.ts';
 import { sayStep, writeWorkCard, type WorkStep } from '../workcard/index.ts';
@@ -29,7 +29,7 @@ export function freezePlan({ hole, routes }: Proposal, routeId: string): FrozenP
   const standing = routes.filter((route) => route.verdict !== 'does-not-hold');
   const route = standing.find((candidate) => candidate.id === routeId);
   if (!route)
-    throw new CoreError(
+    throw new InputError(
       'unknown-route',
       routeId,
       standing.map((candidate) => candidate.id),

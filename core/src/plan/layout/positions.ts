@@ -1,4 +1,4 @@
-import { CoreError, finite, positive, within } from '../../basis/numeric/index.ts';
+import { InputError, finite, positive, within } from '../../basis/numeric/index.ts';
 
 /**
  * Centre distance of two holes or plugs from a caliper reading: outside over two less (d1 + d2)/2, or inside between
@@ -15,7 +15,7 @@ export function centreDistanceMm(input: {
   const distance =
     input.over === 'outside' ? positive(input.readMm, 'reading') - half : positive(input.readMm, 'reading') + half;
   if (!(distance > 0))
-    throw new CoreError('out-of-range', `reading ${input.readMm} over ${input.d1Mm} and ${input.d2Mm}`, [
+    throw new InputError('out-of-range', `reading ${input.readMm} over ${input.d1Mm} and ${input.d2Mm}`, [
       'more than half of both diameters',
     ]);
   return distance;

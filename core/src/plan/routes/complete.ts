@@ -6,7 +6,7 @@ import { metalReserve } from './metalReserve.ts';
 import type { Proposed, Route, RouteContext, RouteOf } from './Route.ts';
 import { sharedChecks } from './sharedChecks.ts';
 import { FETCH_MINUTES, toFetch } from './toFetch.ts';
-import { torqueAsked } from './torqueAsked.ts';
+import { torqueInputOf } from './torqueInputOf.ts';
 
 /** A counter-drill is worth its trouble from so many turns of thread that buy nothing (our estimate). */
 const COUNTER_DRILL_FROM_TURNS = 4;
@@ -38,7 +38,7 @@ export function complete<Id extends WayId, Own extends Facts>(
   const way = WAYS[id];
   const checks = worstFirst([...proposed.checks, ...sharedChecks(context, id, proposed)]);
   const rates = hole.rules.rates ?? USUAL_RATES;
-  const asked = way.threadCarries ? torqueAsked(hole, proposed) : null;
+  const torqueInput = way.threadCarries ? torqueInputOf(hole, proposed) : null;
   const fetch = toFetch(id, proposed, hole.rules.kit);
   const { grip } = hole.joint;
   // Field by field, not by spreading: fourteen methods give fourteen shapes of object, and a spread of many shapes cost an
@@ -59,12 +59,14 @@ export function complete<Id extends WayId, Own extends Facts>(
     stripLoadN: proposed.stripLoadN,
     breakLoadN: proposed.breakLoadN,
     substitutes: proposed.substitutes,
-    workings: asked ? [...proposed.workings, { kind: 'torque', facts: torqueFacts(asked) }] : proposed.workings,
+    workings: torqueInput
+      ? [...proposed.workings, { kind: 'torque', facts: torqueFacts(torqueInput) }]
+      : proposed.workings,
     own: proposed.own,
     checks,
     verdict: worstVerdict(checks.map((check) => check.verdict)),
     reserve: metalReserve(hole, proposed.cut.outermostMm),
-    torque: asked && mostTorque(asked),
+    torque: torqueInput && mostTorque(torqueInput),
     screwLengthMm: grip === null || proposed.engagementMm <= 0 ? null : grip.mm + proposed.depths.screwReachMm,
     minutes: way.minutes + (fetch.length > 0 ? FETCH_MINUTES : 0),
     toFetch: fetch,

@@ -31,10 +31,10 @@ export function criteriaOf(route: Route, asMadeMm: number): RankingWeights {
   };
 }
 
-const KEYS = Object.keys(RANKING_WEIGHTS['least-metal']) as (keyof RankingWeights)[];
+const CRITERIA = Object.keys(RANKING_WEIGHTS['least-metal']) as (keyof RankingWeights)[];
 
 function scoreOf(criteria: RankingWeights, weights: RankingWeights): number {
-  return KEYS.reduce((sum, key) => sum + weights[key] * criteria[key], 0);
+  return CRITERIA.reduce((sum, criterion) => sum + weights[criterion] * criteria[criterion], 0);
 }
 
 interface Weighed {
@@ -64,8 +64,8 @@ function reasonOver({ route, criteria }: Weighed, next: Weighed | undefined, wei
     return { over: 'verdict', verdict: route.verdict, next: name, nextVerdict: other.verdict };
   if (lastResort(route) < lastResort(other)) return { over: 'last-resort', next: name };
   if (changesSystem(route) < changesSystem(other)) return { over: 'system', next: name };
-  const gain = (key: Criterion) => weights[key] * (next.criteria[key] - criteria[key]);
-  const best = KEYS.reduce((most, key) => (gain(key) > gain(most) ? key : most));
+  const gain = (criterion: Criterion) => weights[criterion] * (next.criteria[criterion] - criteria[criterion]);
+  const best = CRITERIA.reduce((most, criterion) => (gain(criterion) > gain(most) ? criterion : most));
   if (gain(best) > SAME_SCORE) {
     if (best !== 'metal') return { over: 'weight', by: best, next: name };
     return { over: 'metal', lessMm: other.cut.outermostMm - route.cut.outermostMm, next: name };

@@ -18,19 +18,19 @@ export interface Sensitivity {
 
 type Change = (hole: HoleCase, measured: Measured) => HoleCase;
 
-interface Asked {
+interface Question {
   quantity: QuantityId;
   now: (hole: HoleCase) => Measured | null;
   /** Where the value plausibly lies while nobody has measured it, in mm. Our estimate. */
   plausible: (hole: HoleCase) => readonly [lowMm: number, highMm: number];
   put: Change;
-  asked?: (hole: HoleCase) => boolean;
+  matters?: (hole: HoleCase) => boolean;
 }
 
 const d = (hole: HoleCase) => hole.thread.majorMm;
 const p = (hole: HoleCase) => hole.thread.pitchMm;
 
-const ASKED: readonly Asked[] = [
+const QUESTIONS: readonly Question[] = [
   {
     quantity: 'edge',
     now: (hole) => hole.edge,
@@ -63,7 +63,7 @@ const ASKED: readonly Asked[] = [
     now: (hole) => hole.damageTo,
     plausible: (hole) => [0, hole.depth.mm],
     put: (hole, damageTo) => ({ ...hole, damageTo: { ...damageTo, mm: Math.min(damageTo.mm, hole.depth.mm) } }),
-    asked: (hole) => !hole.strippedThroughout,
+    matters: (hole) => !hole.strippedThroughout,
   },
   {
     quantity: 'depth',
@@ -76,7 +76,7 @@ const ASKED: readonly Asked[] = [
     now: (hole) => hole.floor,
     plausible: (hole) => [hole.depth.mm + 1, hole.depth.mm + d(hole)],
     put: (hole, floor) => ({ ...hole, floor }),
-    asked: (hole) => hole.kind === 'blind' && hole.floorName !== 'nothing',
+    matters: (hole) => hole.kind === 'blind' && hole.floorName !== 'nothing',
   },
 ];
 
@@ -91,14 +91,14 @@ function differs(low: Proposal, high: Proposal): number {
  * script: the order follows from this hole.
  */
 export function sensitivity(hole: HoleCase): Sensitivity[] {
-  const rows = ASKED.filter((row) => row.asked?.(hole) ?? true).flatMap((row): Sensitivity[] => {
+  const rows = QUESTIONS.filter((row) => row.matters?.(hole) ?? true).flatMap((row): Sensitivity[] => {
     const now = row.now(hole);
     if (now !== null && now.halfWidthMm === 0) return [];
     const [lowMm, highMm] =
       now === null ? row.plausible(hole) : [Math.max(0, now.mm - now.halfWidthMm), now.mm + now.halfWidthMm];
     const at = (mm: number) => {
-      const asked = row.put(hole, { mm, halfWidthMm: 0 });
-      return proposeRoutes(asked, assess(asked));
+      const put = row.put(hole, { mm, halfWidthMm: 0 });
+      return proposeRoutes(put, assess(put));
     };
     const low = at(lowMm);
     const high = at(highMm);

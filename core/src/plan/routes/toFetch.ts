@@ -11,11 +11,11 @@ const owns = (list: readonly string[] | null, id: string) => list === null || li
  * What a route needs that the crib's list does not have, in words. A list that was never made misses nothing. It costs time,
  * not safety: the verdict stays, the ranking by time sees it.
  */
-export function toFetch(way: WayId, route: Pick<Proposed, 'thread' | 'cut'>, kit: Owned | undefined): string[] {
-  if (!kit) return [];
+export function toFetch(way: WayId, route: Pick<Proposed, 'thread' | 'cut'>, owned: Owned | undefined): string[] {
+  if (!owned) return [];
   if (WAYS[way].needs === 'coils')
-    return owns(kit.coils, route.thread.id) ? [] : [`coil tap and coils ${route.thread.designation}`];
+    return owns(owned.coils, route.thread.id) ? [] : [`coil tap and coils ${route.thread.designation}`];
   const { thread, tapLeads } = route.cut;
   if (thread === null || tapLeads.length === 0) return [];
-  return owns(kit.taps, thread.id) ? [] : [`${thread.designation} tap`];
+  return owns(owned.taps, thread.id) ? [] : [`${thread.designation} tap`];
 }

@@ -1,4 +1,4 @@
-import { CoreError } from '../../basis/numeric/index.ts';
+import { InputError } from '../../basis/numeric/index.ts';
 import type { EventStamp } from './EventKind.ts';
 import { EVENT_KIND_IDS, EVENT_KINDS, type EventKindId, type HoleEvent, type HoleEventBody } from './registry.ts';
 
@@ -16,10 +16,10 @@ const isKind = (kind: string): kind is EventKindId => Object.hasOwn(EVENT_KINDS,
  * skipped: throws `unknown-event`, and whoever shows the hole asks for a reload.
  */
 export function readPayload(kind: string, payloadVersion: number, payload: unknown): HoleEventBody {
-  if (!isKind(kind)) throw new CoreError('unknown-event', kind, EVENT_KIND_IDS);
+  if (!isKind(kind)) throw new InputError('unknown-event', kind, EVENT_KIND_IDS);
   const { version, upcast } = EVENT_KINDS[kind];
   if (!(payloadVersion >= 1 && payloadVersion <= version))
-    throw new CoreError('unknown-event', `${kind}, version ${payloadVersion}`, [`${kind}, version 1 to ${version}`]);
+    throw new InputError('unknown-event', `${kind}, version ${payloadVersion}`, [`${kind}, version 1 to ${version}`]);
   let body = payload;
   for (let from = payloadVersion; from < version; from += 1) body = upcast[from]!(body as never);
   return { kind, payload: body } as HoleEventBody;

@@ -122,7 +122,7 @@ test('results are held against the plan; what was not measured stays open', () =
     { id: 'gauge', passed: true },
   ]);
   expect(good.verdict).toBe('holds');
-  expect(good.open).toEqual(['full-thread', 'set-down', 'square']);
+  expect(good.unmeasured).toEqual(['full-thread', 'set-down', 'square']);
   const bad = compareResult(plan, [{ id: 'bore', mm: 8.7 }]);
   expect(bad.checks[0]).toMatchObject({ verdict: 'does-not-hold', value: 8.7 });
 });

@@ -1,4 +1,4 @@
-import { canonicalJson, CoreError } from '../../basis/numeric/index.ts';
+import { canonicalJson, InputError } from '../../basis/numeric/index.ts';
 import { applyEvent, openMendOf, type HoleEvent, type HoleFile } from '../events/index.ts';
 
 /** Raised when the fold or the head changes: heads of another version are made anew from the events. */
@@ -65,7 +65,7 @@ export function headOf(
   const head = { fold: HEAD_FOLD, file: withoutHistory(file), repairs };
   const bytes = canonicalJson(head).length;
   if (!(bytes < HEAD_MOST_BYTES))
-    throw new CoreError('out-of-range', `head of ${bytes} bytes`, [`under ${HEAD_MOST_BYTES}`]);
+    throw new InputError('out-of-range', `head of ${bytes} bytes`, [`under ${HEAD_MOST_BYTES}`]);
   return head;
 }
 

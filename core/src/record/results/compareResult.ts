@@ -13,7 +13,7 @@ export interface ResultComparison {
   checks: Check[];
   verdict: Verdict;
   /** Expected, but nothing was recorded. */
-  open: Expectation['id'][];
+  unmeasured: Expectation['id'][];
 }
 
 function compareOne(expectation: Expectation, result: RecordedResult | undefined): Check | null {
@@ -33,16 +33,16 @@ export function compareResult(
   results: readonly RecordedResult[],
 ): ResultComparison {
   const checks: Check[] = [];
-  const open: Expectation['id'][] = [];
+  const unmeasured: Expectation['id'][] = [];
   for (const expectation of plan.expectations) {
     const check = compareOne(
       expectation,
       results.find((candidate) => candidate.id === expectation.id),
     );
     if (check) checks.push(check);
-    else open.push(expectation.id);
+    else unmeasured.push(expectation.id);
   }
-  return { checks, verdict: worstVerdict(checks.map((check) => check.verdict)), open };
+  return { checks, verdict: worstVerdict(checks.map((check) => check.verdict)), unmeasured };
 }
 
 /**

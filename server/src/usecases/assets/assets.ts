@@ -17,7 +17,7 @@ export function listAssets(context: Context, input: ListInput): Promise<Page<Ass
           WHERE f.asset_id = a.id AND s.open_mend_id IS NOT NULL) AS "openMends"
       FROM asset a WHERE a.shop_id = :shopId
       ${has.search ? "AND lower(a.name || ' ' || a.note) LIKE :search" : ''}
-      ${has.cursor ? 'AND (lower(a.name), a.id) > (:key, :id)' : ''}
+      ${has.cursor ? 'AND (lower(a.name), a.id) > (:after, :id)' : ''}
       ORDER BY lower(a.name), a.id LIMIT :limit`,
     (row) => row.name.toLowerCase(),
   );

@@ -1,5 +1,5 @@
 import {
-  CoreError,
+  InputError,
   fastenerClass,
   mayCut,
   openMendOf,
@@ -17,7 +17,7 @@ import { ActorRow, Face } from '../../store/models.ts';
 import type { Context, Tx } from '../Context.ts';
 
 /** What an admission may look at: the hole's head, and the store under the same lock. It writes nothing. */
-export interface Asked<K extends EventKindId> {
+export interface ToAdmit<K extends EventKindId> {
   context: Context;
   holeId: string;
   head: HoleHead;
@@ -26,7 +26,7 @@ export interface Asked<K extends EventKindId> {
 }
 
 /** May this be? Throws with what to do instead. */
-type Admit<K extends EventKindId> = (asked: Asked<K>) => Promise<void> | void;
+type Admit<K extends EventKindId> = (event: ToAdmit<K>) => Promise<void> | void;
 
 function openMend({ file }: HoleHead, mendId: string): MendEntry {
   const mend = file.mends.find((entry) => entry.id === mendId);
@@ -47,7 +47,7 @@ const choice: Admit<'choice'> = ({ payload: { field, value } }) => {
     if (field === 'parentId') parentById(value);
     if (field === 'fastenerClassId' && value !== null) fastenerClass(value, 8);
   } catch (error) {
-    if (!(error instanceof CoreError)) throw error;
+    if (!(error instanceof InputError)) throw error;
     const near = error.possible.slice(0, 4).join(', ') || 'nothing';
     throw refused('payload.value', `“${value}” is not known. Near it: ${near}.`);
   }

@@ -2,7 +2,7 @@ import type { HoleDetail, HoleWritten, NewEvent } from '@deep-mend/contract';
 import { EVENT_KINDS, type EventKindId, type HoleEventBody } from '@deep-mend/core';
 import { conflict, HttpProblem } from '../../http/HttpProblem.ts';
 import type { Context, Tx } from '../Context.ts';
-import { ADMIT, type Asked } from './admit.ts';
+import { ADMIT, type ToAdmit } from './admit.ts';
 import { answerWrite, standsAlready } from './answerWrite.ts';
 import { lockHole } from './lockHole.ts';
 import { eventsSince } from './readHole.ts';
@@ -12,8 +12,8 @@ type Events = HoleDetail['events'];
 const neverConflicts = (kind: string) => !EVENT_KINDS[kind as EventKindId].standsOnRevision;
 
 /** Asks the rule of the event's own kind. */
-export const admit = <K extends EventKindId>(body: HoleEventBody<K>, asked: Omit<Asked<K>, 'payload'>) =>
-  ADMIT[body.kind]({ ...asked, payload: body.payload });
+export const admit = <K extends EventKindId>(body: HoleEventBody<K>, event: Omit<ToAdmit<K>, 'payload'>) =>
+  ADMIT[body.kind]({ ...event, payload: body.payload });
 
 /** The latest change that stands against a choice: of the same field, if there is one. */
 function rivalOf(event: NewEvent, since: Events): unknown {

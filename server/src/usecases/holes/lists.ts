@@ -26,7 +26,7 @@ export function listHoles(context: Context, input: ListInput & { loose?: boolean
     (has) => `SELECT ${COLUMNS} ${FROM} WHERE s.shop_id = :shopId
       ${input.loose ? 'AND s.face_id IS NULL' : ''}
       ${has.search ? 'AND lower(s.name) LIKE :search' : ''}
-      ${has.cursor ? 'AND (lower(s.name), s.hole_id) > (:key, :id)' : ''}
+      ${has.cursor ? 'AND (lower(s.name), s.hole_id) > (:after, :id)' : ''}
       ORDER BY lower(s.name), s.hole_id LIMIT :limit`,
     (row) => row.name.toLowerCase(),
   );
@@ -44,7 +44,7 @@ export function listMends(
     input,
     (has) => `SELECT ${COLUMNS} ${FROM} WHERE s.shop_id = :shopId AND ${state}
       ${has.search ? "AND lower(s.name || ' ' || coalesce(a.name, '')) LIKE :search" : ''}
-      ${has.cursor ? 'AND (s.updated_at, s.hole_id) < (:key, :id)' : ''}
+      ${has.cursor ? 'AND (s.updated_at, s.hole_id) < (:after, :id)' : ''}
       ORDER BY s.updated_at DESC, s.hole_id DESC LIMIT :limit`,
     (row) => row.updatedAt,
   );

@@ -18,7 +18,7 @@ interface Row {
   head: HoleHead | null;
 }
 
-/** The head made anew from all events: where none is kept yet, or one of another fold. */
+/** The head made anew from all events: where none is current yet, or one of another fold. */
 export const headFromEvents = async (context: Context, holeId: string, tx: Tx): Promise<HoleHead> =>
   headOf(fileOf(await readHole(context, holeId, tx)));
 
@@ -30,6 +30,6 @@ export async function lockHole(context: Context, holeId: string, tx: Tx): Promis
     { replacements: { holeId, shopId: context.shopId }, type: QueryTypes.SELECT, transaction: tx },
   );
   if (!row) throw notFound('hole');
-  const kept = row.fold === HEAD_FOLD && row.head?.file.revision === row.revision ? row.head : null;
-  return { id: row.id, revision: row.revision, head: kept ?? (await headFromEvents(context, holeId, tx)) };
+  const current = row.fold === HEAD_FOLD && row.head?.file.revision === row.revision ? row.head : null;
+  return { id: row.id, revision: row.revision, head: current ?? (await headFromEvents(context, holeId, tx)) };
 }

@@ -1,6 +1,6 @@
 import type { HoleWritten, NewPlan } from '@deep-mend/contract';
 import {
-  CoreError,
+  InputError,
   freezePlan as freeze,
   inputsOf,
   openMendOf,
@@ -28,7 +28,7 @@ function frozen(proposal: Proposal, { routeId, digest }: NewPlan): FrozenPlan {
   try {
     return freeze(proposal, routeId);
   } catch (error) {
-    if (!(error instanceof CoreError)) throw error;
+    if (!(error instanceof InputError)) throw error;
     throw refused('routeId', `This route does not hold; these do: ${error.possible.join(', ') || 'none'}.`);
   }
 }

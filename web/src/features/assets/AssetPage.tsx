@@ -8,9 +8,9 @@ import { Link, useParams } from 'react-router';
 import useSWR from 'swr';
 import { ApiProblem, newId, read, write } from '../../api/client.ts';
 import { useShop } from '../../app/ShopContext.tsx';
-import { HoleRow } from '../../kit/HoleRow.tsx';
-import { StartMend } from '../../kit/StartMend.tsx';
-import { Failed, Loading } from '../../kit/states.tsx';
+import { HoleRow } from '../../parts/HoleRow.tsx';
+import { StartMend } from '../../parts/StartMend.tsx';
+import { Failed, Loading } from '../../parts/states.tsx';
 
 /** One asset: its faces, and the holes in each. */
 export function AssetPage() {

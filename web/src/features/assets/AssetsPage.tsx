@@ -10,8 +10,8 @@ import useSWRInfinite from 'swr/infinite';
 import { ApiProblem, newId, read, write } from '../../api/client.ts';
 import { useAddressText } from '../../app/useAddressText.ts';
 import { useShop } from '../../app/ShopContext.tsx';
-import { HoleRow } from '../../kit/HoleRow.tsx';
-import { Empty, Failed, Loading } from '../../kit/states.tsx';
+import { HoleRow } from '../../parts/HoleRow.tsx';
+import { Empty, Failed, Loading } from '../../parts/states.tsx';
 
 /** Assets by name, searched on the server page by page, and the holes on loose parts. */
 export function AssetsPage() {

@@ -11,7 +11,7 @@ import { DRILL_SETS, rackDrills, tapName } from '@deep-mend/core';
 import { useMemo, useState } from 'react';
 import { ApiProblem } from '../../api/client.ts';
 import { useShop } from '../../app/ShopContext.tsx';
-import { KitLists } from './KitLists.tsx';
+import { OwnedLists } from './OwnedLists.tsx';
 import { RackExtras } from './RackExtras.tsx';
 import { RankingRules } from './RankingRules.tsx';
 
@@ -92,7 +92,7 @@ export function CribPage() {
         />
         <Typography sx={{ color: 'text.secondary' }}>{rackDrills(rules.rack).length} sizes in the rack.</Typography>
         <RackExtras settings={settings} owned={owned} units={units} change={(changes) => void change(changes)} />
-        <KitLists kit={settings.rules.kit} units={units} change={(kit) => rule({ kit })} />
+        <OwnedLists owned={settings.rules.kit} units={units} change={(owned) => rule({ kit: owned })} />
       </Box>
       <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
         <Typography variant="h2">House rules</Typography>

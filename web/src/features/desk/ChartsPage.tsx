@@ -16,7 +16,7 @@ import {
 import { useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useShop } from '../../app/ShopContext.tsx';
-import { fine, percent } from '../../kit/quick/words.ts';
+import { fine, percent } from '../../parts/quick/words.ts';
 
 const TABLE = {
   borderCollapse: 'collapse',
@@ -90,8 +90,8 @@ function DrillTable({ rows, units }: { rows: DrillChartRow[]; units: UnitSystem 
 export function ChartsPage() {
   const { settings, answering, units } = useShop();
   const [params, setParams] = useSearchParams();
-  const asked = params.get('sheet') ?? 'metric-coarse';
-  const sheet = CHART_SHEETS.find((row) => row.id === asked);
+  const sheetId = params.get('sheet') ?? 'metric-coarse';
+  const sheet = CHART_SHEETS.find((row) => row.id === sheetId);
   const title = sheet?.title ?? 'Drills in the rack';
   const threads = useMemo(() => (sheet ? threadChart(sheet.id as ChartSheetId, answering) : null), [sheet, answering]);
   const drills = useMemo(() => (sheet ? null : drillChart(answering)), [sheet, answering]);

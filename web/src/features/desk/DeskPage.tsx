@@ -8,8 +8,8 @@ import { useRef } from 'react';
 import { Link } from 'react-router';
 import { useAddressText } from '../../app/useAddressText.ts';
 import { useShop } from '../../app/ShopContext.tsx';
-import { QuickCard } from '../../kit/quick/QuickCard.tsx';
-import { WhichThread } from '../../kit/which/WhichThread.tsx';
+import { QuickCard } from '../../parts/quick/QuickCard.tsx';
+import { WhichThread } from '../../parts/which/WhichThread.tsx';
 
 /** Quick answers with no record: the question is in the address, so it can be kept and sent. */
 export function DeskPage() {

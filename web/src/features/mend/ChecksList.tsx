@@ -10,9 +10,9 @@ import {
   type Working,
 } from '@deep-mend/core';
 import { memo, useState } from 'react';
-import { checkValue } from '../../kit/format.ts';
-import { Verdict } from '../../kit/Verdict.tsx';
-import { WorkingDialog } from '../../kit/WorkingDialog.tsx';
+import { checkValue } from '../../parts/format.ts';
+import { Verdict } from '../../parts/Verdict.tsx';
+import { WorkingDialog } from '../../parts/WorkingDialog.tsx';
 
 const SHOWN_PASSES = 5;
 
@@ -52,7 +52,7 @@ function CheckRow({ check, units, onOpen }: { check: Check; units: UnitSystem; o
 
 /** Checks as a readable list, worst first; each opens its working. */
 export const ChecksList = memo(function ChecksList({ checks, units }: { checks: Check[]; units: UnitSystem }) {
-  const [open, setOpen] = useState<Working | null>(null);
+  const [working, setWorking] = useState<Working | null>(null);
   const [all, setAll] = useState(false);
   // What stands in the way is always seen; a long row of passes is folded.
   const shown = all ? checks : checks.filter((check, index) => check.verdict !== 'holds' || index < SHOWN_PASSES);
@@ -61,7 +61,7 @@ export const ChecksList = memo(function ChecksList({ checks, units }: { checks: 
       <ul className="checks">
         {shown.map((check) => (
           <li key={check.id}>
-            <CheckRow check={check} units={units} onOpen={setOpen} />
+            <CheckRow check={check} units={units} onOpen={setWorking} />
           </li>
         ))}
       </ul>
@@ -70,7 +70,7 @@ export const ChecksList = memo(function ChecksList({ checks, units }: { checks: 
           and {checks.length - shown.length} more that hold
         </button>
       )}
-      {open && <WorkingDialog title={open.title} workings={[open]} onClose={() => setOpen(null)} />}
+      {working && <WorkingDialog title={working.title} workings={[working]} onClose={() => setWorking(null)} />}
     </>
   );
 });

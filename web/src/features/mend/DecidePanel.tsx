@@ -16,8 +16,8 @@ import {
   workingsOf,
 } from '@deep-mend/core';
 import { memo, useState } from 'react';
-import { Verdict, verdictPath } from '../../kit/Verdict.tsx';
-import { WorkingDialog } from '../../kit/WorkingDialog.tsx';
+import { Verdict, verdictPath } from '../../parts/Verdict.tsx';
+import { WorkingDialog } from '../../parts/WorkingDialog.tsx';
 import { ChecksList } from './ChecksList.tsx';
 import { RouteFigures } from './RouteFigures.tsx';
 import { rungKey } from '../../drawing/plateLayout.ts';
@@ -28,7 +28,7 @@ import { SideBySide } from './SideBySide.tsx';
 interface Props {
   hole: HoleCase;
   /** What each reading could still change; null while the worker computes. */
-  open: Sensitivity[] | null;
+  unsettled: Sensitivity[] | null;
   proposal: Proposal;
   route: Route;
   units: UnitSystem;
@@ -152,7 +152,7 @@ const ShowWorking = memo(function ShowWorking({ onShow }: { onShow: (open: boole
 /** What follows from the readings for the chosen rung: numbers, checks, the plan button, and why not the others. */
 export const DecidePanel = memo(function DecidePanel({
   hole,
-  open,
+  unsettled,
   proposal,
   route,
   units,
@@ -165,7 +165,7 @@ export const DecidePanel = memo(function DecidePanel({
     .filter((other) => rungKey(other) === rungKey(route))
     .sort((a, b) => (a.insertLengthD ?? 0) - (b.insertLengthD ?? 0));
   const out = proposal.routes.filter((other) => other.verdict === 'does-not-hold');
-  const settling = open?.[0] ?? null;
+  const settling = unsettled?.[0] ?? null;
   const reserve = route.reserve.ratio;
   const metalLeft =
     reserve === null

@@ -6,8 +6,8 @@ import type { HoleDetail } from '@deep-mend/contract';
 import type { HoleFile } from '@deep-mend/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { FacePicker } from '../../kit/FacePicker.tsx';
-import { readableDate } from '../../kit/format.ts';
+import { FacePicker } from '../../parts/FacePicker.tsx';
+import { readableDate } from '../../parts/format.ts';
 
 interface Props {
   detail: HoleDetail;

@@ -15,8 +15,8 @@ import {
   type UnitSystem,
 } from '@deep-mend/core';
 import { memo, useState } from 'react';
-import { Figure } from '../../kit/Figure.tsx';
-import { WorkingDialog } from '../../kit/WorkingDialog.tsx';
+import { Figure } from '../../parts/Figure.tsx';
+import { WorkingDialog } from '../../parts/WorkingDialog.tsx';
 import { ReadingPicture } from './ReadingPicture.tsx';
 
 const ASKS: Record<MissingInput, { title: string; how: string; field: string }> = {
@@ -54,14 +54,14 @@ function askFor(quantity: string): void {
 /** The next question, why it matters, and what the readings say so far. */
 export const MeasurePanel = memo(function MeasurePanel({
   built,
-  open,
+  unsettled,
   proposal,
   units,
   onDecide,
 }: {
   built: Weighed;
   /** What each reading could still change; null while the worker computes. */
-  open: Sensitivity[] | null;
+  unsettled: Sensitivity[] | null;
   proposal: Proposal | null;
   units: UnitSystem;
   onDecide: () => void;
@@ -94,7 +94,7 @@ export const MeasurePanel = memo(function MeasurePanel({
     );
   }
   const { assessment, routes } = proposal!;
-  const question = open?.[0] ?? null;
+  const question = unsettled?.[0] ?? null;
   const decimals = units === 'mm' ? 1 : 3;
   const length = (mm: number) => formatLength(mm, units, decimals);
   const doubt = (mm: number) => (mm > 0 ? `± ${length(mm)}` : '');
@@ -150,10 +150,10 @@ export const MeasurePanel = memo(function MeasurePanel({
           <Button size="small" onClick={() => askFor(question.quantity)}>
             Type it in
           </Button>
-          {open!.length > 1 && (
+          {unsettled!.length > 1 && (
             <Typography sx={{ fontSize: 14, color: 'text.secondary' }}>
               Then:{' '}
-              {open!
+              {unsettled!
                 .slice(1, 4)
                 .map((row) => quantityRow(row.quantity).name.toLowerCase())
                 .join(' · ')}
@@ -162,7 +162,7 @@ export const MeasurePanel = memo(function MeasurePanel({
           )}
         </Box>
       )}
-      {open?.length === 0 && <Typography sx={{ my: 1.5 }}>No further reading would change a verdict.</Typography>}
+      {unsettled?.length === 0 && <Typography sx={{ my: 1.5 }}>No further reading would change a verdict.</Typography>}
       <Button variant="contained" fullWidth onClick={onDecide} sx={{ mt: 1 }}>
         {standing === 0 ? 'See why nothing holds yet' : `Weigh the ${standing} ways that are open`}
       </Button>

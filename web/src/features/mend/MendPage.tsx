@@ -24,7 +24,7 @@ import { ApiProblem, newId } from '../../api/client.ts';
 import { useStable } from '../../app/useStable.ts';
 import { useKeys } from '../../app/useKeys.ts';
 import { useShop } from '../../app/ShopContext.tsx';
-import { Failed, Loading } from '../../kit/states.tsx';
+import { Failed, Loading } from '../../parts/states.tsx';
 import { DecidePanel } from './DecidePanel.tsx';
 import { FreePanel } from './free/FreePanel.tsx';
 import { FreePlate } from './free/FreePlate.tsx';
@@ -43,7 +43,7 @@ import { isStation, STATIONS, type StationId } from './stations.ts';
 import type { Draft, Drafts } from './drafts.ts';
 import { DraftContext, useDraftStore, useSettledDrafts } from './useDrafts.ts';
 import { useRecord } from './useRecord.ts';
-import { useHole, type HoleAccess } from '../../kit/useHole.ts';
+import { useHole, type HoleAccess } from '../../parts/useHole.ts';
 import { useLiveCase } from './useLiveCase.ts';
 import { useSensitivity } from './useSensitivity.ts';
 
@@ -52,7 +52,7 @@ export function MendPage() {
   const hole = useHole(holeId);
   if (hole.error && !hole.detail) return <Failed error={hole.error} retry={() => void hole.refresh()} />;
   if (!hole.detail || !hole.file) return <Loading what="the hole" />;
-  return <MendDesk key={holeId} access={hole} />;
+  return <MendWork key={holeId} access={hole} />;
 }
 
 function useWidth() {
@@ -83,7 +83,7 @@ function useDrafted(drafts: Drafts): ReadonlySet<QuantityId> {
 }
 
 /** One page for all stations: what is known on the left, the hole in the middle, what follows on the right. */
-function MendDesk({ access }: { access: HoleAccess }) {
+function MendWork({ access }: { access: HoleAccess }) {
   const { units, rules } = useShop();
   const detail = access.detail!;
   const file = access.file!;
@@ -133,7 +133,7 @@ function MendDesk({ access }: { access: HoleAccess }) {
 
   const routeWanted = search.get('route');
   const { route, planned } = routeShown(proposal, plan, station, routeWanted);
-  const open = useSensitivity(built);
+  const unsettled = useSensitivity(built);
   const [replanning, setReplanning] = useState(false);
   const [freed, setFreed] = useState<'cut' | 'whole' | null>(null);
   const select = useStable((id: string) =>
@@ -279,7 +279,7 @@ function MendDesk({ access }: { access: HoleAccess }) {
       return (
         <DecidePanel
           hole={built.hole}
-          open={open}
+          unsettled={unsettled}
           proposal={proposal}
           route={route}
           units={units}
@@ -324,7 +324,7 @@ function MendDesk({ access }: { access: HoleAccess }) {
           onClose={close}
         />
       );
-    return <MeasurePanel built={built} open={open} proposal={proposal} units={units} onDecide={decide} />;
+    return <MeasurePanel built={built} unsettled={unsettled} proposal={proposal} units={units} onDecide={decide} />;
   })();
 
   return (
@@ -382,11 +382,11 @@ function MendDesk({ access }: { access: HoleAccess }) {
           }}
         />
       )}
-      <div className="desk" data-station={station}>
-        <div className="desk-known">
+      <div className="mend" data-station={station}>
+        <div className="mend-known">
           <KnownColumn file={file} drafted={drafted} units={units} readOnly={!mend} choose={choose} onCommit={commit} />
         </div>
-        <div className="desk-plate" ref={ref}>
+        <div className="mend-plate" ref={ref}>
           {free ? (
             <FreePlate free={free} holeDepthMm={depthMm} units={units} width={width} charts={!phone} />
           ) : (
@@ -406,7 +406,7 @@ function MendDesk({ access }: { access: HoleAccess }) {
             />
           )}
         </div>
-        <div className="desk-panel">{panel}</div>
+        <div className="mend-panel">{panel}</div>
       </div>
     </DraftContext>
   );

@@ -1,5 +1,5 @@
 import { WAYS, type Route } from '@deep-mend/core';
-import { Verdict } from '../../kit/Verdict.tsx';
+import { Verdict } from '../../parts/Verdict.tsx';
 import { rungKey, rungsOf } from '../../drawing/plateLayout.ts';
 
 /** Ways that stand but have no rung: those that take no metal, and those that the ladder had no room for. */

@@ -9,8 +9,8 @@ import Typography from '@mui/material/Typography';
 import { ENGINE_VERSION, formatLength, formatLoad, type FrozenPlan, type UnitSystem } from '@deep-mend/core';
 import { useMemo, useState } from 'react';
 import { FONT } from '../../app/theme.ts';
-import { Figure } from '../../kit/Figure.tsx';
-import { Verdict } from '../../kit/Verdict.tsx';
+import { Figure } from '../../parts/Figure.tsx';
+import { Verdict } from '../../parts/Verdict.tsx';
 import { BoreBeforeTapping } from './BoreBeforeTapping.tsx';
 
 /** The frozen plan: its numbers and the work card. It does not move until someone plans again. */

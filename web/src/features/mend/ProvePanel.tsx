@@ -133,11 +133,11 @@ export function ProvePanel({ plan, mend, units, gated, onRecord, onClose }: Prop
         {mend.results ? 'Record again' : 'Record what was measured'}
       </Button>
       {results.length > 0 && <ChecksList checks={comparison.checks} units={units} />}
-      {comparison.open.length > 0 && results.length > 0 && (
+      {comparison.unmeasured.length > 0 && results.length > 0 && (
         <Typography sx={{ color: 'text.secondary' }}>
           Not measured:{' '}
           {plan.expectations
-            .filter((e) => comparison.open.includes(e.id))
+            .filter((e) => comparison.unmeasured.includes(e.id))
             .map((e) => e.title.toLowerCase())
             .join(', ')}
           .

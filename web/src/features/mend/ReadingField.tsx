@@ -37,9 +37,9 @@ export const ReadingField = memo(function ReadingField({
   onCommit,
 }: Props) {
   const { name } = quantityRow(quantity);
-  const [ref, face, change] = useReading({ quantity, threadId, entry, units });
+  const [ref, view, change] = useReading({ quantity, threadId, entry, units });
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const { drafted, unit, instrument, halfWidth, doubtProblem, problem, question } = face;
+  const { drafted, unit, instrument, halfWidth, doubtProblem, problem, question } = view;
   const fieldId = `reading-${quantity}`;
   const shown = label ?? name;
   return (

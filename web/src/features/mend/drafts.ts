@@ -49,11 +49,11 @@ export interface DraftStore {
 export function draftStore(holeId: string, shelf: DraftShelf = localStorage): DraftStore {
   const storageKey = `drafts:${holeId}`;
   let drafts = JSON.parse(shelf.getItem(storageKey) ?? '{}') as Drafts;
-  let kept = true;
+  let saved = true;
   const listeners = new Set<{ hear: () => void; of: QuantityId | undefined }>();
   const change = (id: QuantityId, after: Drafts) => {
     drafts = after;
-    kept = false;
+    saved = false;
     for (const { hear, of } of listeners) if (of === undefined || of === id) hear();
   };
   return {
@@ -70,8 +70,8 @@ export function draftStore(holeId: string, shelf: DraftShelf = localStorage): Dr
       return () => void listeners.delete(listener);
     },
     keep: () => {
-      if (!kept) shelf.setItem(storageKey, JSON.stringify(drafts));
-      kept = true;
+      if (!saved) shelf.setItem(storageKey, JSON.stringify(drafts));
+      saved = true;
     },
   };
 }

@@ -12,7 +12,7 @@ import {
   type RefObject,
 } from 'react';
 import { draftStore, type Draft, type Drafts, type DraftStore } from './drafts.ts';
-import { facesOf, startedDraft, type ReadingFace, type ReadingInput } from './readingFace.ts';
+import { viewsOf, startedDraft, type ReadingView, type ReadingInput } from './readingView.ts';
 
 const Context = createContext<DraftStore | null>(null);
 export const DraftContext = Context.Provider;
@@ -44,12 +44,12 @@ export function useDraftStore(holeId: string): DraftStore {
  */
 export function useReading(
   input: Omit<ReadingInput, 'draft'>,
-): [RefObject<HTMLInputElement | null>, ReadingFace, (change: Partial<Draft>) => void] {
+): [RefObject<HTMLInputElement | null>, ReadingView, (change: Partial<Draft>) => void] {
   const store = useStore();
   const { quantity, threadId, entry, units } = input;
-  const faceOf = useMemo(() => facesOf({ quantity, threadId, entry, units }), [quantity, threadId, entry, units]);
+  const viewOf = useMemo(() => viewsOf({ quantity, threadId, entry, units }), [quantity, threadId, entry, units]);
   const subscribe = useCallback((hear: () => void) => store.subscribe(hear, quantity), [store, quantity]);
-  const face = useSyncExternalStore(subscribe, () => faceOf(store.get()[quantity]));
+  const view = useSyncExternalStore(subscribe, () => viewOf(store.get()[quantity]));
   const ref = useRef<HTMLInputElement>(null);
   useLayoutEffect(() => {
     const show = (text: string | undefined) => {
@@ -57,10 +57,10 @@ export function useReading(
     };
     show(store.get()[quantity]?.text ?? entry?.text ?? '');
     return subscribe(() => show(store.get()[quantity]?.text));
-  }, [store, subscribe, quantity, entry, face.drafted]);
+  }, [store, subscribe, quantity, entry, view.drafted]);
   const change = (part: Partial<Draft>) =>
     store.set(quantity, { ...startedDraft({ ...input, draft: store.get()[quantity] }), ...part });
-  return [ref, face, change];
+  return [ref, view, change];
 }
 
 /**

@@ -1,10 +1,10 @@
 import type { HoleFile, ParsedLength, QuantityId, UnitSystem } from '@deep-mend/core';
 import { useRef } from 'react';
 import { useStable } from '../../app/useStable.ts';
-import type { HoleAccess } from '../../kit/useHole.ts';
+import type { HoleAccess } from '../../parts/useHole.ts';
 import { readDraft, readHalfWidth, type Draft, type DraftStore } from './drafts.ts';
 
-interface Desk {
+interface Recording {
   file: HoleFile;
   store: DraftStore;
   units: UnitSystem;
@@ -13,7 +13,7 @@ interface Desk {
 }
 
 /** Turns what was typed into readings of the record: each draft once, however many ways it is sent. */
-export function useRecord({ file, store, units, access, guarded }: Desk) {
+export function useRecord({ file, store, units, access, guarded }: Recording) {
   const recordOnce = async (quantity: QuantityId, draft: Draft, length: ParsedLength, halfWidthMm: number) => {
     const { text, notation, mm } = length;
     const payload = { quantity, text, notation, mm, halfWidthMm, instrument: draft.instrument };

@@ -8,13 +8,13 @@ const REST_MS = 250;
 /** What each reading could still change, computed in a worker when nobody types; null until it is known. */
 export function useSensitivity(built: Weighed): Sensitivity[] | null {
   const worker = useRef<Worker | null>(null);
-  const asked = useRef(0);
+  const latest = useRef(0);
   const [rows, setRows] = useState<Sensitivity[] | null>(null);
   useEffect(() => {
     worker.current = startSensitivity();
     worker.current.onmessage = ({ data }: MessageEvent<{ ask: number; rows: Sensitivity[] }>) => {
       // An answer to an older question is not shown over a newer one.
-      if (data.ask === asked.current) setRows(data.rows);
+      if (data.ask === latest.current) setRows(data.rows);
     };
     return () => worker.current?.terminate();
   }, []);
@@ -22,8 +22,8 @@ export function useSensitivity(built: Weighed): Sensitivity[] | null {
     if (!built.ok) return undefined;
     const { hole } = built;
     const timer = setTimeout(() => {
-      asked.current += 1;
-      worker.current?.postMessage({ ask: asked.current, hole });
+      latest.current += 1;
+      worker.current?.postMessage({ ask: latest.current, hole });
     }, REST_MS);
     return () => clearTimeout(timer);
   }, [built]);

@@ -23,14 +23,14 @@ export function warmUp(run: (n: number) => void, moments: FreeMoments): () => vo
   const { requestIdleCallback: ask, cancelIdleCallback: cancel } = moments;
   // Without them the first keys are slower, which is better than a page that stutters while it is being read.
   if (!ask || !cancel) return () => undefined;
-  let asked = 0;
+  let moment = 0;
   const go = (deadline: IdleDeadline) => {
     while (runsLeft > 0 && deadline.timeRemaining() > LEAST_FREE_MS) {
       run(runsLeft);
       runsLeft -= 1;
     }
-    if (runsLeft > 0) asked = ask.call(moments, go);
+    if (runsLeft > 0) moment = ask.call(moments, go);
   };
-  if (runsLeft > 0) asked = ask.call(moments, go);
-  return () => cancel.call(moments, asked);
+  if (runsLeft > 0) moment = ask.call(moments, go);
+  return () => cancel.call(moments, moment);
 }

@@ -18,9 +18,9 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { ApiProblem } from '../../api/client.ts';
 import { useShop } from '../../app/ShopContext.tsx';
-import { readableDate } from '../../kit/format.ts';
-import { Failed, Loading } from '../../kit/states.tsx';
-import { useHole } from '../../kit/useHole.ts';
+import { readableDate } from '../../parts/format.ts';
+import { Failed, Loading } from '../../parts/states.tsx';
+import { useHole } from '../../parts/useHole.ts';
 import { CorrectReading } from './CorrectReading.tsx';
 import { GenerationRings } from './GenerationRings.tsx';
 

@@ -7,9 +7,9 @@ import { Link } from 'react-router';
 import useSWR from 'swr';
 import { read } from '../../api/client.ts';
 import { useShop } from '../../app/ShopContext.tsx';
-import { HoleRow } from '../../kit/HoleRow.tsx';
-import { StartMend } from '../../kit/StartMend.tsx';
-import { Empty, Failed, Loading } from '../../kit/states.tsx';
+import { HoleRow } from '../../parts/HoleRow.tsx';
+import { StartMend } from '../../parts/StartMend.tsx';
+import { Empty, Failed, Loading } from '../../parts/states.tsx';
 
 /** The order in which a shop looks at its holes: what is at the machine first. */
 const STATION_ORDER = ['prove', 'prepare', 'free', 'decide', 'measure'] as const;

@@ -1,4 +1,4 @@
-import { CoreError } from '../../../basis/numeric/index.ts';
+import { InputError } from '../../../basis/numeric/index.ts';
 import type { Thread } from '../Thread.ts';
 
 export type InternalClass = '4H' | '5H' | '6H' | '7H' | '1B' | '2B' | '3B' | 'medium' | 'normal' | 'G' | '2G' | 'gauge';
@@ -32,8 +32,8 @@ export interface LimitRule {
   externalLimits: (thread: Thread, tolerance: ExternalClass) => ExternalLimits;
 }
 
-export function unknownClass(thread: Thread, tolerance: string, rule: LimitRule): CoreError {
-  return new CoreError('unknown-tolerance', `${tolerance} of ${thread.designation}`, [
+export function unknownClass(thread: Thread, tolerance: string, rule: LimitRule): InputError {
+  return new InputError('unknown-tolerance', `${tolerance} of ${thread.designation}`, [
     ...rule.internal,
     ...rule.external,
   ]);

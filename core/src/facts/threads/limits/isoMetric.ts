@@ -1,4 +1,4 @@
-import { CoreError, roundTo } from '../../../basis/numeric/index.ts';
+import { InputError, roundTo } from '../../../basis/numeric/index.ts';
 import { threadGeometry } from '../geometry.ts';
 import { BY_DIAMETER_UM, BY_PITCH_UM, type InternalGrade } from '../tables/isoTolerances.ts';
 import type { Thread } from '../Thread.ts';
@@ -11,7 +11,7 @@ function isoRows(majorMm: number, pitchMm: number) {
   );
   if (!byPitch || !byDiameter) {
     const possible = BY_DIAMETER_UM.filter((row) => majorMm > row.overMm && majorMm <= row.toMm);
-    throw new CoreError(
+    throw new InputError(
       'unknown-tolerance',
       `diameter ${majorMm}, pitch ${pitchMm}`,
       possible.map((row) => row.pitchMm),
@@ -30,7 +30,7 @@ export function isoInternalTolerancesMm(
   const minor = byPitch.td1[grade];
   const pitch = byDiameter.td2Internal[grade];
   if (minor === null || pitch === null) {
-    throw new CoreError('unknown-tolerance', `grade ${grade} at pitch ${pitchMm}`, ['4H', '5H', '6H']);
+    throw new InputError('unknown-tolerance', `grade ${grade} at pitch ${pitchMm}`, ['4H', '5H', '6H']);
   }
   return { minor: minor / 1000, pitch: pitch / 1000 };
 }

@@ -26,11 +26,11 @@ type Own = StuckFacts & {
 };
 
 /** The extractor of the crib that goes best with a thread, known by its drill; undefined where none does. */
-function pairFor({ kit, thread }: StuckCase): number | undefined {
+function pairFor({ owned, thread }: StuckCase): number | undefined {
   const d = thread.majorMm;
   const { low, high, slack } = EXTRACTOR_DRILL;
   const wantedMm = ((low + high) / 2) * d;
-  return kit.extractorDrillsMm
+  return owned.extractorDrillsMm
     ?.filter((mm) => mm >= (low - slack) * d && mm <= (high + slack) * d)
     .sort((a, b) => Math.abs(a - wantedMm) - Math.abs(b - wantedMm))[0];
 }
@@ -43,7 +43,7 @@ export const extractor: MeansMethod<Own> = {
     const pair = pairFor(stuck);
     const drill = nearestDrill(stuck.rack, pair ?? wantedMm);
     const seized = LOOSENED_ONLY.includes(stuck.why);
-    const none = stuck.kit.extractorDrillsMm !== null && pair === undefined;
+    const none = stuck.owned.extractorDrillsMm !== null && pair === undefined;
     const possible = facts.threaded && !facts.hard && drillGetsIn(facts) && !none && !seized;
     return {
       verdict: possible ? 'with-care' : 'does-not-hold',

@@ -1,7 +1,7 @@
 import { STATEMENT, type CheckKind, type CheckOf } from '../../../basis/checks/index.ts';
 import type { HoleCase } from '../../../judge/hole/index.ts';
 
-export type BackFacts = { open: boolean };
+export type BackFacts = { through: boolean };
 
 /** Can the far side be reached, to put a nut there? */
 export const judgeBack = ({ kind, joint }: HoleCase): CheckOf<'back', BackFacts> => ({
@@ -9,15 +9,15 @@ export const judgeBack = ({ kind, joint }: HoleCase): CheckOf<'back', BackFacts>
   kind: 'back',
   id: 'back',
   verdict: kind === 'through' && joint.backReached ? 'holds' : 'does-not-hold',
-  facts: { open: kind === 'through' },
+  facts: { through: kind === 'through' },
 });
 
 export const back: CheckKind<BackFacts> = {
   title: () => 'Back can be reached',
-  words: ({ open }, verdict) =>
+  words: ({ through }, verdict) =>
     verdict === 'holds'
       ? 'a nut or a tapped plate fits behind'
-      : open
+      : through
         ? 'the back is not said to be reached'
         : 'the hole is blind: there is no back to reach',
   working: null,

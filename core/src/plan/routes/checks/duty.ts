@@ -8,14 +8,14 @@ export type DutyFacts = { duty: 'leak-or-damage' | 'can-hurt' | 'under-code'; ba
  * What the hole must never fail at. Precedence: a derated thread where it leaks or does damage; adhesive and derated threads
  * where someone can be hurt or under a code; and under a code its inspector goes first, whatever the way.
  */
-export function judgeDuty({ duty: asked }: HoleCase, way: Way): CheckOf<'duty', DutyFacts>[] {
+export function judgeDuty({ duty }: HoleCase, way: Way): CheckOf<'duty', DutyFacts>[] {
   const base = { ...STATEMENT, kind: 'duty', id: 'duty' } as const;
-  if (asked === 'ordinary') return [];
-  if (asked === 'leak-or-damage')
-    return way.derates ? [{ ...base, verdict: 'does-not-hold', facts: { duty: asked, barred: true } }] : [];
-  if (!way.holdsPeople) return [{ ...base, verdict: 'does-not-hold', facts: { duty: asked, barred: true } }];
-  return asked === 'under-code' && !way.elsewhere
-    ? [{ ...base, verdict: 'with-care', facts: { duty: asked, barred: false }, remedy: 'refer' }]
+  if (duty === 'ordinary') return [];
+  if (duty === 'leak-or-damage')
+    return way.derates ? [{ ...base, verdict: 'does-not-hold', facts: { duty, barred: true } }] : [];
+  if (!way.holdsPeople) return [{ ...base, verdict: 'does-not-hold', facts: { duty, barred: true } }];
+  return duty === 'under-code' && !way.elsewhere
+    ? [{ ...base, verdict: 'with-care', facts: { duty, barred: false }, remedy: 'refer' }]
     : [];
 }
 
@@ -23,10 +23,10 @@ const GATED = { 'can-hurt': 'it can hurt someone if it fails', 'under-code': 'it
 
 export const duty: CheckKind<DutyFacts> = {
   title: () => 'Duty',
-  words: ({ duty: asked, barred }) =>
-    asked === 'leak-or-damage'
+  words: ({ duty, barred }) =>
+    duty === 'leak-or-damage'
       ? 'a failure leaks or does damage: a derated thread is no answer'
-      : `${GATED[asked]}: ${barred ? 'no adhesive and no derated thread there' : 'the code and its inspector go first'}`,
+      : `${GATED[duty]}: ${barred ? 'no adhesive and no derated thread there' : 'the code and its inspector go first'}`,
   working: null,
   step: () => 'Put the plan to the code’s inspector before the first cut. Two people sign.',
 };

@@ -55,15 +55,15 @@ export type TakenFastener = { name: string; taken: 'as-said' | 'assumed' | 'repl
 
 export function fastenerFor(hole: HoleCase, thread: Thread): { fastener: FastenerClassRow; taken: TakenFastener } {
   const system = thread.threadsPerInch === null ? 'metric' : 'inch';
-  const asked = hole.joint.fastenerClassId;
-  if (asked === null) {
+  const saidId = hole.joint.fastenerClassId;
+  if (saidId === null) {
     const fastener = fastenerClass(ASSUMED_CLASS[system], thread.majorMm);
     return { fastener, taken: { name: fastener.name, taken: 'assumed', insteadOf: null } };
   }
-  const own = fastenerClass(asked, thread.majorMm);
-  if (own.system === system || !(asked in CROSS_SYSTEM))
+  const own = fastenerClass(saidId, thread.majorMm);
+  if (own.system === system || !(saidId in CROSS_SYSTEM))
     return { fastener: own, taken: { name: own.name, taken: 'as-said', insteadOf: null } };
-  const fastener = fastenerClass(CROSS_SYSTEM[asked]!, thread.majorMm);
+  const fastener = fastenerClass(CROSS_SYSTEM[saidId]!, thread.majorMm);
   return { fastener, taken: { name: fastener.name, taken: 'replaced', insteadOf: own.name } };
 }
 

@@ -3,7 +3,7 @@ import { judgeDerated } from '../checks/derated.ts';
 import { judgeStrength } from '../checks/strength.ts';
 import { fastenerNote } from '../fastenerNote.ts';
 import { alwaysOffered, noSteps, type Method } from '../Method.ts';
-import { torqueAsked } from '../torqueAsked.ts';
+import { torqueInputOf } from '../torqueInputOf.ts';
 import { withoutThread } from '../withoutThread.ts';
 
 /** Less than this share of the screw's break load is not worth a derated duty (our estimate). */
@@ -23,7 +23,7 @@ export const leaveIt: Method<Record<string, never>> = {
       cutMm: assessment.outermostCutMm,
     });
     const loadN = strength.stripLeastN ?? 0;
-    const asked = torqueAsked(hole, { thread: hole.thread, stripLeastN: strength.stripLeastN });
+    const torqueInput = torqueInputOf(hole, { thread: hole.thread, stripLeastN: strength.stripLeastN });
     const wanted = hole.joint.demand;
     const enough =
       wanted.mode === 'preload'
@@ -34,8 +34,8 @@ export const leaveIt: Method<Record<string, never>> = {
         loadN,
         breakN: strength.breakLoadN,
         share: LEAST_DERATED_SHARE,
-        torqueNm: asked ? mostTorque(asked).torqueNm : 0,
-        state: engagementMm <= 0 ? 'nothing' : asked === null ? 'unknown' : 'carries',
+        torqueNm: torqueInput ? mostTorque(torqueInput).torqueNm : 0,
+        state: engagementMm <= 0 ? 'nothing' : torqueInput === null ? 'unknown' : 'carries',
       },
       enough,
     );

@@ -3,7 +3,9 @@ import { lazy, memo, Suspense, useState } from 'react';
 import { Row, type Choose } from './fields.tsx';
 
 // The sheet is only fetched when nobody knows the thread.
-const WhichDialog = lazy(() => import('../../../kit/which/WhichDialog.tsx').then((m) => ({ default: m.WhichDialog })));
+const WhichDialog = lazy(() =>
+  import('../../../parts/which/WhichDialog.tsx').then((m) => ({ default: m.WhichDialog })),
+);
 
 /** The thread as made: typed, or found out. */
 export const ThreadField = memo(function ThreadField({

@@ -4,7 +4,7 @@ import { fastenerFor } from './checks/strength.ts';
 import type { Proposed } from './Route.ts';
 
 /** What the most torque of a route follows from; null where the strength model does not reach. */
-export function torqueAsked(hole: HoleCase, route: Pick<Proposed, 'thread' | 'stripLeastN'>): TorqueInput | null {
+export function torqueInputOf(hole: HoleCase, route: Pick<Proposed, 'thread' | 'stripLeastN'>): TorqueInput | null {
   if (route.stripLeastN === null) return null;
   const { demand } = hole.joint;
   return {

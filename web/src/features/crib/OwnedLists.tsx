@@ -28,7 +28,7 @@ const readThread: Reads<string> = (text) => {
 };
 
 /** One list of what is owned. Switched off it was never made, and nothing is said to be missing. */
-function OwnedList<T extends string | number>({
+function OneList<T extends string | number>({
   title,
   hint,
   list,
@@ -45,7 +45,7 @@ function OwnedList<T extends string | number>({
 }) {
   const [text, setText] = useState('');
   // Switched off by a slip, the list comes back with the switch.
-  const [kept, setKept] = useState<readonly T[]>([]);
+  const [before, setBefore] = useState<readonly T[]>([]);
   const words = text.split(/[,;]+/).map((word) => word.trim());
   const readings = words.filter((word) => word !== '').map(read);
   const problem = readings.find((reading) => 'problem' in reading);
@@ -62,8 +62,8 @@ function OwnedList<T extends string | number>({
           <Switch
             checked={list !== null}
             onChange={(_, on) => {
-              setKept(list ?? []);
-              onChange(on ? [...kept] : null);
+              setBefore(list ?? []);
+              onChange(on ? [...before] : null);
             }}
           />
         }
@@ -106,45 +106,45 @@ function OwnedList<T extends string | number>({
 }
 
 /** Taps, coil kits and extractors that are owned: what is not on a list has to be fetched, and the time counts. */
-export function KitLists({
-  kit = NOTHING_LISTED,
+export function OwnedLists({
+  owned = NOTHING_LISTED,
   units,
   change,
 }: {
-  kit: Owned | undefined;
+  owned: Owned | undefined;
   units: UnitSystem;
-  change: (kit: Owned) => void;
+  change: (owned: Owned) => void;
 }) {
   const name = (id: string) => threadById(id).designation;
   return (
     <>
       <Typography variant="h2">Taps, coils, extractors</Typography>
-      <OwnedList
+      <OneList
         title="Taps"
         hint="several at once: M6, M8, 3/8-16"
-        list={kit.taps}
+        list={owned.taps}
         read={readThread}
         show={name}
-        onChange={(taps) => change({ ...kit, taps })}
+        onChange={(taps) => change({ ...owned, taps })}
       />
-      <OwnedList
+      <OneList
         title="Coil kits"
         hint="by the screw’s thread: M6, M8"
-        list={kit.coils}
+        list={owned.coils}
         read={readThread}
         show={name}
-        onChange={(coils) => change({ ...kit, coils })}
+        onChange={(coils) => change({ ...owned, coils })}
       />
-      <OwnedList
+      <OneList
         title="Extractors"
         hint={`each by the drill that goes before it: 4.5, 5.5`}
-        list={kit.extractorDrillsMm}
+        list={owned.extractorDrillsMm}
         read={(text) => {
           const parsed = parseLength(text, { bareUnit: units, minMm: 0.5, maxMm: 50 });
           return parsed.ok ? { entry: parsed.length.mm } : { problem: explainLengthProblem(parsed.problem) };
         }}
         show={(mm) => `after ${formatLengthWithUnit(mm, units)}`}
-        onChange={(extractorDrillsMm) => change({ ...kit, extractorDrillsMm })}
+        onChange={(extractorDrillsMm) => change({ ...owned, extractorDrillsMm })}
       />
       <Typography sx={{ fontSize: 14, color: 'text.secondary' }}>
         What is not on a list has to be fetched, about half a day; ranking by time sees it.

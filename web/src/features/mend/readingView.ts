@@ -21,7 +21,7 @@ export interface ReadingInput {
 }
 
 /** What a reading's field shows round its text. */
-export interface ReadingFace {
+export interface ReadingView {
   drafted: boolean;
   unit: string;
   instrument: InstrumentId;
@@ -49,7 +49,7 @@ export function startedDraft({ quantity, entry, draft }: ReadingInput): Draft {
   );
 }
 
-export function readingFace(input: ReadingInput): ReadingFace {
+export function readingView(input: ReadingInput): ReadingView {
   const { quantity, threadId, entry, draft, units } = input;
   const { text, instrument, halfWidth } = startedDraft(input);
   const parsed = draft && draft.text.trim() !== '' ? readDraft(quantity, draft, units) : null;
@@ -68,17 +68,17 @@ export function readingFace(input: ReadingInput): ReadingFace {
 }
 
 /**
- * The faces of one field as it is typed in: the same object for as long as nothing round the text changes, so that the
+ * What one field shows as it is typed in: the same object for as long as nothing round the text changes, so that the
  * field is not drawn again for a key that only adds to its text. Another field's key costs it one comparison.
  */
-export function facesOf(input: Omit<ReadingInput, 'draft'>): (draft: Draft | undefined) => ReadingFace {
+export function viewsOf(input: Omit<ReadingInput, 'draft'>): (draft: Draft | undefined) => ReadingView {
   let of: Draft | undefined;
-  let face = readingFace({ ...input, draft: of });
+  let view = readingView({ ...input, draft: of });
   return (draft) => {
-    if (draft === of) return face;
+    if (draft === of) return view;
     of = draft;
-    const next = readingFace({ ...input, draft });
-    if ((Object.keys(next) as (keyof ReadingFace)[]).some((key) => next[key] !== face[key])) face = next;
-    return face;
+    const next = readingView({ ...input, draft });
+    if ((Object.keys(next) as (keyof ReadingView)[]).some((key) => next[key] !== view[key])) view = next;
+    return view;
   };
 }

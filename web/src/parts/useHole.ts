@@ -1,5 +1,5 @@
 import type { HoleDetail, HoleWritten, NewEvent } from '@deep-mend/contract';
-import { CoreError, foldHole, type HoleFile } from '@deep-mend/core';
+import { InputError, foldHole, type HoleFile } from '@deep-mend/core';
 import { useCallback, useEffect, useMemo, useRef } from 'react';
 import useSWR from 'swr';
 import { newId, read, write } from '../api/client.ts';
@@ -13,8 +13,8 @@ function fileOfDetail(detail: HoleDetail): HoleFile | Error {
   try {
     return foldHole(detail.events);
   } catch (error) {
-    if (!(error instanceof CoreError && error.code === 'unknown-event')) throw error;
-    return new Error(`A newer build recorded something here (${String(error.asked)}). Load the page again.`);
+    if (!(error instanceof InputError && error.code === 'unknown-event')) throw error;
+    return new Error(`A newer build recorded something here (${String(error.given)}). Load the page again.`);
   }
 }
 
