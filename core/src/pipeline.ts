@@ -1,3 +1,4 @@
+import { WAYS, type WayId } from './facts/ways/index.ts';
 import { assess, type Assessment } from './judge/damage/index.ts';
 import {
   caseFromInputs,
@@ -84,9 +85,14 @@ export function weighFreeing(
 
 /** How a stuck thing would be drilled, with the thread that the joint can spare where a case stands. */
 export function drillingOf(inputs: CaseInputs, weighed: Weighed): CoreDrilling {
-  const kept = weighed.ok ? weighed.proposal.routes.find((route) => route.method === 'clean-up') : undefined;
+  const asItWas = weighed.ok ? weighed.proposal.routes.find(({ method }) => keepsThreadAndScrew(method)) : undefined;
   return {
     ...drillingFromInputs(inputs),
-    ...(kept?.balanceEngagementMm ? { spareShare: spareShare(kept.engagementMm, kept.balanceEngagementMm) } : {}),
+    ...(asItWas?.balanceEngagementMm
+      ? { spareShare: spareShare(asItWas.engagementMm, asItWas.balanceEngagementMm) }
+      : {}),
   };
 }
+
+const keepsThreadAndScrew = (method: WayId): boolean =>
+  WAYS[method].followsHelix && WAYS[method].fastenerChange === 'kept';

@@ -2,6 +2,7 @@ import { formatLengthWithUnit, type UnitSystem } from './formatLength.ts';
 
 const UM_PER_MM = 1000;
 const MM_PER_THOU = 0.0254;
+/** Exact by definition: the pound-force; with the foot, the torque. */
 const N_PER_LBF = 4.4482216152605;
 const NM_PER_LBF_FT = 1.3558179483;
 

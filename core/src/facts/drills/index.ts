@@ -7,7 +7,13 @@ export {
   type Rack,
   type RackDrill,
 } from './drillSizes.ts';
-export { boreForShare, shareOfBasicHeight, shareOfThread, shareWorking } from './shareOfThread.ts';
+export {
+  boreForShare,
+  MAJOR_LESS_PITCH_SHARE,
+  shareOfBasicHeight,
+  shareOfThread,
+  shareWorking,
+} from './shareOfThread.ts';
 export { DRILLING_SET_UPS, expectedBoreMm, USUAL_DRILLING, type Drilling } from './expectedBore.ts';
 export { clearanceDrills, clearanceHoles, type ClearanceDrill } from './clearance.ts';
 export { drillCostWords, leanWords, tapDrillWords } from './drillWords.ts';

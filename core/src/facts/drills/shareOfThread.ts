@@ -31,6 +31,9 @@ export function boreForShare(thread: Basis, share: number): number {
   return thread.majorMm - share * fullHeightMm(thread);
 }
 
+/** What a drill of major less pitch leaves of a 60° thread: 1 / 1.299. Taken to see whether a size would clean a bore up. */
+export const MAJOR_LESS_PITCH_SHARE = 0.77;
+
 /** Working of a share of thread, with both conventions named. */
 export function shareWorking(thread: Thread, boreMm: number): Working {
   const { fullHeightPerPitch, minorDropPerPitch, source, title } = THREAD_FORMS[thread.form];

@@ -4,7 +4,7 @@ import { rackDrills, type Rack, type RackDrill } from './drillSizes.ts';
 import { expectedBoreMm, type Drilling } from './expectedBore.ts';
 import { boreForShare, shareOfThread } from './shareOfThread.ts';
 
-/** Under this share a drill is refused anywhere; under LIGHT it is for light duty; over FULL the tap may seize. */
+/** Under this share a drill is refused anywhere; under LIGHT it is for light duty; over FULL the tap may seize (rules of thumb; docs/methods.md, Drills). */
 export const SHARE_REFUSED_UNDER = 0.4;
 export const SHARE_LIGHT_UNDER = 0.6;
 export const SHARE_FULL_OVER = 0.85;
@@ -89,7 +89,7 @@ export function threadsThatSuit(thread: Thread, boreMm: number): { thread: Threa
     );
 }
 
-/** From this far off the share aimed at it is worth a word. */
+/** From this far off the share aimed at it is worth a word (our estimate). */
 const WORTH_A_WORD = 0.03;
 
 function costOf(share: number, targetShare: number, judgement: TapDrillJudgement): DrillCost {
@@ -147,11 +147,11 @@ export function describeTapDrill(
   };
 }
 
-/** Shares this close are one as good as the other, so the thread's own system decides. */
+/** Shares this close are one as good as the other, so the thread's own system decides (our estimate). */
 const SAME_SHARE = 0.03;
-/** A drill on the side to lean to may be this much share farther off than one on the other side. */
+/** A drill on the side to lean to may be this much share farther off than one on the other side (our estimate). */
 const LEAN_SHARE = 0.04;
-/** A drill this close to the ideal is the ideal. */
+/** A drill this close to the ideal is the ideal: closer than it cuts (our estimate). */
 const EXACT_MM = 0.03;
 
 /** Of the forms that are judged by their minor limits: where in them to aim. Low is a full thread, high an easy tap. */

@@ -4,6 +4,7 @@ export {
   coilHole,
   coilHoleWorking,
   coilIsMadeFor,
+  LEAST_SET_DOWN_TURNS,
   type CoilHole,
 } from './wireCoil.ts';
 export { bushWallMm, keyedBushesFor, keysDiameterMm, leastBushWallMm, outsideThreads } from './bushes.ts';

@@ -7,6 +7,9 @@ import { isoInternalTolerancesMm, unifiedIncrementsInch, type Thread } from '../
 export const coilIsMadeFor = (thread: Thread): boolean =>
   thread.form === 'iso-60' && thread.family !== 'custom' && thread.starts === 1;
 
+/** The least that the first turn of a coil may sit under the face, in turns, where the metal is thin (insert practice). */
+export const LEAST_SET_DOWN_TURNS = 0.25;
+
 /** Lengths a coil is made in, as multiples of the thread's diameter. */
 export const COIL_LENGTHS_D = [1, 1.5, 2, 2.5, 3] as const;
 

@@ -24,8 +24,11 @@ export interface Way {
   parts: number;
   /** Leaves a thread that is another one than before: the hole's next generation. */
   newGeneration: boolean;
-  /** The repair that the hole holds afterwards, by its id and name; null: none that the next mend has to go round. */
-  leaves: { id: string; name: string } | null;
+  /**
+   * The repair that the hole holds afterwards, by the id of the way that first leaves it, and whether the next tap would
+   * still cut the parent; null: none that the next mend has to go round.
+   */
+  leaves: { id: string; name: string; isParent: boolean } | null;
   /** Comes after every way that leaves a sound thread in the hole, whatever it weighs. */
   lastResort: boolean;
   /** Another shop answers for it: what stands in the way here does not there. */

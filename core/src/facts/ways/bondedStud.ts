@@ -11,7 +11,7 @@ export const bondedStud: Way = {
   reversible: 'partly',
   minutes: 30,
   parts: 8,
-  leaves: { id: 'bonded-stud', name: 'a bonded stud' },
+  leaves: { id: 'bonded-stud', name: 'a bonded stud', isParent: false },
   lastResort: true,
   onLadder: false,
   holdsPeople: false,

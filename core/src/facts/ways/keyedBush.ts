@@ -13,6 +13,6 @@ export const keyedBush: Way = {
   reversible: 'partly',
   minutes: 50,
   parts: 14,
-  leaves: { id: 'keyed-bush', name: 'a keyed bush' },
+  leaves: { id: 'keyed-bush', name: 'a keyed bush', isParent: false },
   seen: true,
 };

@@ -12,7 +12,7 @@ export const oversize: Way = {
   reversible: 'no',
   minutes: 30,
   parts: 2,
-  leaves: { id: 'oversize', name: 'an oversize thread' },
+  leaves: { id: 'oversize', name: 'an oversize thread', isParent: true },
   bareThread: true,
   goesUpASize: true,
 };

@@ -15,7 +15,7 @@ export const plug: Way = {
   reversible: 'no',
   minutes: 150,
   parts: 10,
-  leaves: { id: 'plug', name: 'a plug' },
+  leaves: { id: 'plug', name: 'a plug', isParent: false },
   seen: true,
   holdsPeople: false,
 };

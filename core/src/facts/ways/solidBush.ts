@@ -14,5 +14,5 @@ export const solidBush: Way = {
   reversible: 'partly',
   minutes: 90,
   parts: 12,
-  leaves: { id: 'solid-bush', name: 'a solid bush' },
+  leaves: { id: 'solid-bush', name: 'a solid bush', isParent: false },
 };

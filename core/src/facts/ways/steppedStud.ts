@@ -13,6 +13,6 @@ export const steppedStud: Way = {
   minutes: 90,
   parts: 15,
   // What stays in the part is a plain larger thread.
-  leaves: { id: 'oversize', name: 'an oversize thread' },
+  leaves: { id: 'oversize', name: 'an oversize thread', isParent: true },
   seen: true,
 };

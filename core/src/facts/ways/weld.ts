@@ -10,7 +10,7 @@ export const weld: Way = {
   reversible: 'no',
   minutes: 240,
   parts: 20,
-  leaves: { id: 'weld', name: 'weld' },
+  leaves: { id: 'weld', name: 'weld', isParent: false },
   lastResort: true,
   onLadder: false,
   seen: true,

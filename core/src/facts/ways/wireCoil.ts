@@ -15,6 +15,6 @@ export const wireCoil: Way = {
   reversible: 'partly',
   minutes: 35,
   parts: 4,
-  leaves: { id: 'wire-coil', name: 'a wire coil' },
+  leaves: { id: 'wire-coil', name: 'a wire coil', isParent: false },
   needs: 'coils',
 };

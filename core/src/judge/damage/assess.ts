@@ -44,7 +44,7 @@ const ASSUMED_WORDS = {
 export const assumedWords = (assumed: Assumed): string => ASSUMED_WORDS[assumed];
 
 /**
- * Judges the damage from the readings (methods.md section 7). An unmeasured bore is taken as stripped to the thread's
+ * Judges the damage from the readings (docs/methods.md, Damage and metal). An unmeasured bore is taken as stripped to the thread's
  * major diameter, which is the worst a screw of that thread leaves.
  * Worked: M8, through 20 mm, stripped to 9 mm: 11 mm of sound thread.
  */

@@ -92,7 +92,7 @@ export interface Rates {
 
 export const USUAL_RATES: Rates = { perHour: 60, sentOut: 250 };
 
-/** House rules that the proposal follows. Each is a school with a default; see docs/methods.md. */
+/** House rules that the proposal follows. Each is a school with a default (docs/methods.md, Ranking and Drills). */
 export interface HouseRules {
   tapDrill: 'by-material' | 'chart-75' | 'major-minus-pitch';
   /** How far the first turn of a coil sits under the face, in turns. */

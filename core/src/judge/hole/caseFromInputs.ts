@@ -71,7 +71,8 @@ function earlierOf({ choices, readings, generations }: CaseInputs): { kind: WayI
   if (!said && !measured) return null;
   const thread = threadById(choices.threadId!);
   // Not measured: a coil's hole is known from its thread; for the rest the thread itself is the least that was cut.
-  const assumedMm = said === 'wire-coil' && coilIsMadeFor(thread) ? coilHole(thread).majorMm : thread.majorMm;
+  const assumedMm =
+    said !== null && WAYS[said].needs === 'coils' && coilIsMadeFor(thread) ? coilHole(thread).majorMm : thread.majorMm;
   return { kind: said, outerMm: measured?.mm ?? assumedMm };
 }
 

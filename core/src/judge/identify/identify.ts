@@ -63,7 +63,7 @@ const SERIES_WEIGHT: Record<Thread['series'], number> = {
   Tr: 0.06,
   custom: 0,
 };
-/** A thread that is in none of the tables held. */
+/** A thread that is in none of the tables held; and from which probability a finding is clear or likely (our estimates). */
 const NONE_WEIGHT = 0.6;
 const CLEAR = 0.9;
 const LIKELY = 0.6;

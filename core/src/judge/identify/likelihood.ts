@@ -1,10 +1,9 @@
+import { Z95 } from '../../basis/numeric/index.ts';
 import { inchToMm } from '../../basis/units/index.ts';
 import { boreForShare } from '../../facts/drills/index.ts';
 import { externalLimits, internalLimits, THREAD_FORMS, threadById, type Thread } from '../../facts/threads/index.ts';
 import { FORM_ANGLE_SIGMA_DEG, GAUGE_PITCH_HALF_WIDTH, type Evidence } from './evidence.ts';
 import { usualOn } from './systemPrior.ts';
-
-const Z95 = 1.959964;
 
 /** Standard normal distribution function, Abramowitz and Stegun 7.1.26 (error below 1.5e-7). */
 function normalCdf(x: number): number {
@@ -27,7 +26,7 @@ function outsideBy(readMm: number, loMm: number, hiMm: number): number {
 
 /** Wear and rolling take a screw's crests down by up to this share of its pitch (our estimate). */
 const WORN_CREST_PER_PITCH = 0.15;
-/** A tapped bore is rarely opened beyond this share of thread. */
+/** A tapped bore is rarely opened beyond this share of thread (our estimate). */
 const OPEN_BORE_SHARE = 0.55;
 /** A screw of the right thread binds too when it is dirty or crooked: once in twenty (our estimate). */
 const BINDS_ANYWAY = 0.05;

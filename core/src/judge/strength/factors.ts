@@ -1,6 +1,6 @@
 import { clamp, finite } from '../../basis/numeric/index.ts';
 
-/** Below this ratio of boss to thread the dilation model has no value: the hole does not hold. */
+/** Below this ratio of boss to thread the dilation model has no value: the hole does not hold. In full from 1.9 (docs/methods.md, Strength). */
 export const DILATION_LOWEST_RATIO = 1.4;
 const DILATION_FULL_RATIO = 1.9;
 

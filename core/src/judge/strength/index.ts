@@ -22,12 +22,12 @@ export {
 export {
   mostTorque,
   mostTorqueWorking,
-  PRELOAD_MARGINS,
   PRELOAD_SCATTER,
   torqueFacts,
   type TorqueFacts,
   type MostTorque,
   type TorqueInput,
 } from './mostTorque.ts';
+export { FASTENER_FIRST, PRELOAD_MARGINS } from './margins.ts';
 export { heatWords, parentAtTemperature } from './temperature.ts';
 export { tappingLoad, tappingWorking } from './tappingLoad.ts';

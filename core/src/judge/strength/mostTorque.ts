@@ -1,12 +1,11 @@
+import { PRELOAD_MARGINS } from './margins.ts';
 import type { Working } from '../../basis/checks/index.ts';
 import type { FastenerClassRow } from '../../facts/materials/index.ts';
 import type { Thread } from '../../facts/threads/index.ts';
 import { NUT_FACTOR, proofLoadN } from './screwStrength.ts';
 
-/** A tightened screw's preload scatters: it may be so many times what the torque should give. */
+/** A tightened screw's preload scatters: it may be so many times what the torque should give (docs/methods.md, Strength). */
 export const PRELOAD_SCATTER = 1.3;
-/** Strip load over preload, by how the joint is loaded; the scatter is in these margins. */
-export const PRELOAD_MARGINS = { static: { holds: 1.5, care: 1.3 }, pulsating: { holds: 2.0, care: 1.6 } } as const;
 
 export interface TorqueInput {
   thread: Thread;

@@ -23,7 +23,7 @@ const CUTTING_FORCE_MPA: Readonly<Record<string, number>> = {
   'austenitic-stainless': 3000,
   'engineering-plastic': 300,
 };
-/** A sharp tap with fluid; a worn or dry one takes up to 2.5. */
+/** A sharp tap with fluid; a worn or dry one takes up to 2.5 (our estimate). */
 const SHARP = 1.5;
 /** Core of a tap as a share of its major, and the shear stress that snaps it, MPa (estimate). */
 const CORE_SHARE = 0.45;

@@ -34,7 +34,7 @@ export interface DrillCard {
   bodyOf: Thread[];
 }
 
-/** A drill within this of a screw's major diameter is the size of the screw's body. */
+/** A drill within this of a screw's major diameter is the size of the screw's body (our estimate). */
 const BODY_WITHIN_MM = 0.06;
 /** Series too rare to list under a drill unless they are asked for by name. */
 const RARE: readonly Thread['series'][] = ['UN', 'UNEF', 'fittings', 'R', 'NPT', 'Acme', 'Tr'];

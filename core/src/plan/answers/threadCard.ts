@@ -57,7 +57,7 @@ export interface ThreadCard {
 
 /** A power thread is drilled this much under its bore and bored to size, so that the hole is round and true (rule of thumb). */
 const BORING_ALLOWANCE_MM = 0.6;
-/** A drill of the rack this near under it serves. */
+/** A drill of the rack this near under it serves (our estimate). */
 const NEAR_PILOT_MM = 1;
 /** Depth taken for a quick answer, in diameters: a thread as deep as its screw is thick. */
 const USUAL_DEPTH_D = 1;
@@ -125,7 +125,7 @@ function notesOf(thread: Thread, parent: ParentMaterial | null, choice: TapDrill
 
 /** A habit in tough metal: the chart's drill and 0.2 mm more, whatever the size. */
 const HABIT_OVER_MM = 0.2;
-/** It is only worth a word where it misses the share aimed at by more than this. */
+/** It is only worth a word where it misses the share aimed at by more than this (our estimate). */
 const HABIT_OFF_SHARE = 0.05;
 
 /** Says so when the drill nearest to the ideal is not the one to take. */

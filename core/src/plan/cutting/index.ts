@@ -1,4 +1,5 @@
 export { depthBudget, depthBudgetWorking, drillPointMm, drillStopMm, type DepthBudget } from './depthBudget.ts';
+export { COUNTERSINK_OVER_MM } from './countersink.ts';
 export { tapName } from './tapNames.ts';
 export { drillSpeed } from './spindleSpeed.ts';
 export { shareWords, targetShare, type ShareReason } from './targetShare.ts';

@@ -3,11 +3,11 @@ import { NO_LEAN, shareOfThread, type Lean } from '../../facts/drills/index.ts';
 import type { Thread } from '../../facts/threads/index.ts';
 import type { HouseRules } from '../../judge/hole/index.ts';
 
-/** Depth over diameter from which a thread is deep, and below which it is short (methods.md, schools). */
+/** Depth over diameter from which a thread is deep, and below which it is short (rules of thumb; docs/methods.md, Drills). */
 const DEEP_D = 1.5;
 const SHORT_D = 0.75;
 
-/** Which neighbour to take when the drill wanted is missing (methods.md, schools: "drill missing"). */
+/** Which neighbour to take when the drill wanted is missing (docs/methods.md, Drills). */
 function leanOf(parent: Pick<ParentMaterial, 'cutting'>, depthD: number): Lean {
   if (parent.cutting === 'tough') return { side: 'larger', because: 'tough' };
   if (depthD > DEEP_D && parent.cutting !== 'soft') return { side: 'larger', because: 'deep' };
@@ -31,7 +31,7 @@ const SHARE_WORDS = {
 export const shareWords = (because: ShareReason): string => SHARE_WORDS[because];
 
 /**
- * The share of full thread to aim for, and why. Rules of thumb (methods.md, schools): by material and depth 76 %, tough
+ * The share of full thread to aim for, and why. Rules of thumb (docs/methods.md, Drills): by material and depth 76 %, tough
  * 63 %, tough beyond 1.5 D 53 %, short soft threads under 0.75 D 80 %; or the 75 % chart; or major minus pitch (77 %).
  */
 export function targetShare(

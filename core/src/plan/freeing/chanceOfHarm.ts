@@ -1,4 +1,4 @@
-import { InputError, positive, within } from '../../basis/numeric/index.ts';
+import { InputError, positive, within, Z95 } from '../../basis/numeric/index.ts';
 import { expectedBoreMm, type Drilling } from '../../facts/drills/index.ts';
 import { LARGEST_OVERSIZE, looseShellMm, stiffShellMm, type CoreWindow } from './coreWindow.ts';
 
@@ -31,9 +31,6 @@ export interface Chance {
   p: number;
   standardError: number;
 }
-
-/** Half-width of 95 % in standard deviations. */
-export const Z95 = 1.959964;
 
 /** Half-width of a simulated chance, 95 %. @example halfWidthOf({ p: 0.5, standardError: 0.01 }) // 0.0196 */
 export const halfWidthOf = ({ standardError }: Chance): number => Z95 * standardError;
@@ -213,7 +210,7 @@ export interface Harm {
 }
 
 /**
- * Chance of harm of every drill on one shared sample (methods.md section 9). With zero tilt, no wander and no oversize the
+ * Chance of harm of every drill on one shared sample (docs/methods.md, Freeing what is stuck). With zero tilt, no wander and no oversize the
  * chance of touching has the closed form exp(−a²/2σ²), a = crest/2 − drill/2. Throws `out-of-range` for nonsense.
  */
 export function chanceOfHarm(input: HarmInput): Harm {

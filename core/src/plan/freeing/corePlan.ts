@@ -9,7 +9,7 @@ const STEP_SHARES = [0.35, 0.6, 0.8] as const;
 /** What the end of a fastener is short of full thread: its point or chamfer, in pitches (ISO 4753: at most two), and a margin. */
 const POINT_PITCHES = 1;
 const MARGIN_MM = 0.5;
-/** Least length of a guide bush, in drills, so that it guides (methods.md section 11). */
+/** Least length of a guide bush, in drills, so that it guides (rule of thumb; docs/methods.md, Freeing what is stuck). */
 const GUIDE_D = 2;
 
 export interface CoreStep extends CoreDrill {

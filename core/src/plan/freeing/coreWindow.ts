@@ -1,5 +1,6 @@
 import { expectedBoreMm, type Drilling } from '../../facts/drills/index.ts';
 import { internalLimits, threadGeometry, type Thread } from '../../facts/threads/index.ts';
+import { FASTENER_FIRST } from '../../judge/strength/index.ts';
 
 /** The ring between a stuck screw's root and the parent's crest: the only room in which a core drill does no harm. */
 export interface CoreWindow {
@@ -64,8 +65,6 @@ export function coreDrill(drillMm: number, window: CoreWindow, offsetMm: number,
   };
 }
 
-/** Thread that the joint needs, over what balances the screw (strength checks hold from 1.25). */
-const NEED_OVER_BALANCE = 1.25;
 /** However much thread there is, the simulation never gives all of it away. */
 const MOST_SPARE = 0.9;
 
@@ -75,5 +74,5 @@ const MOST_SPARE = 0.9;
  */
 export function spareShare(engagedMm: number, balanceMm: number): number {
   if (engagedMm <= 0) return 0;
-  return Math.min(MOST_SPARE, Math.max(0, 1 - (NEED_OVER_BALANCE * balanceMm) / engagedMm));
+  return Math.min(MOST_SPARE, Math.max(0, 1 - (FASTENER_FIRST.holds * balanceMm) / engagedMm));
 }

@@ -1,6 +1,7 @@
+import { Z95 } from '../../basis/numeric/index.ts';
 import { rackDrills } from '../../facts/drills/index.ts';
 import { HOLDS, STARTS, type HoldId, type StartId } from '../../judge/hole/index.ts';
-import { Z95, type HarmInput } from './chanceOfHarm.ts';
+import type { HarmInput } from './chanceOfHarm.ts';
 import { coreWindow } from './coreWindow.ts';
 import { coreDepth } from './corePlan.ts';
 import type { StuckCase } from './StuckCase.ts';
@@ -23,7 +24,7 @@ export interface CoreDrilling {
 }
 
 export const USUAL_TRIALS = 100_000;
-/** Drills worth looking at: from a third of the screw's root to the thread's major. */
+/** Drills worth looking at: from a third of the screw's root to the thread's major (our estimate). */
 const LEAST_OF_ROOT = 1 / 3;
 /** Wander of a drill in a hard screw in softer metal, mm a mm of free projection (our estimate). */
 const WANDER_PER_MM = 0.002;

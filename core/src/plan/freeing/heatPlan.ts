@@ -1,7 +1,7 @@
 import { differentialGrowthMm, type ParentMaterial } from '../../facts/materials/index.ts';
 import type { StuckCase } from './StuckCase.ts';
 
-/** Hottest that a parent may be heated for this, °C, and hottest for a moment (docs/methods.md, freeing; our estimates). */
+/** Hottest that a parent may be heated for this, °C, and hottest for a moment (docs/methods.md, Freeing what is stuck; our estimates). */
 const PARENT_LIMIT_C: Readonly<Partial<Record<ParentMaterial['group'], number>>> = {
   aluminium: 150,
   magnesium: 150,

@@ -4,11 +4,11 @@ import { fastenerClass } from '../../facts/materials/index.ts';
 import { threadById, threadGeometry, type Thread } from '../../facts/threads/index.ts';
 import type { StuckCase } from './StuckCase.ts';
 
-/** Wall that a drilled and tapped pin must keep, as a share of it (methods.md section 9). */
+/** Wall that a drilled and tapped pin must keep, as a share of it (our estimate; docs/methods.md, Freeing what is stuck). */
 export const PIN_WALL_SHARE = 0.12;
 /** Threads that a pin is tapped with, the common coarse ones. */
 const PULLERS = ['M3x0.5', 'M4x0.7', 'M5x0.8', 'M6x1', 'M8x1.25', 'M10x1.5', 'M12x1.75'] as const;
-/** Share of thread in a soft pin: a little less than full keeps the tap alive. */
+/** Share of thread in a soft pin: a little less than full keeps the tap alive (rule of thumb). */
 const PIN_SHARE = 0.7;
 
 /** Upper deviation of m6, the usual fit of a dowel, by diameter up to, mm. Source: ISO 286-2. */
@@ -36,10 +36,12 @@ const FRICTION = 0.2;
 /** Thread wanted in the soft pin, and the length of a pin that nobody measured, in diameters (rules of thumb). */
 const ENGAGED_D = 1.5;
 const USUAL_PIN_LENGTH_D = 2;
+/** A washer and a nut under the pull (ISO 7089 of these sizes, rounded up; ISO 4032). */
 const WASHER_MM = 2.5;
 const NUT_D = 0.8;
-/** Room above the pin's end that the spacer keeps free, so that the pin never meets the washer. */
+/** Room above the pin's end that the spacer keeps free, so that the pin never meets the washer (our estimate). */
 const SPACER_SPARE_MM = 3;
+/** What the screw must carry over the pull (our estimate). */
 const PULL_MARGIN = 1.25;
 
 export interface PinPull {

@@ -1,10 +1,9 @@
-import { coilHole } from '../../facts/inserts/index.ts';
+import { coilHole, LEAST_SET_DOWN_TURNS } from '../../facts/inserts/index.ts';
 import { internalLimits } from '../../facts/threads/index.ts';
 import type { Route } from '../routes/index.ts';
 import type { Expectation } from './FrozenPlan.ts';
 
-/** How far a coil may sit under the face, in turns: a quarter at least, half a turn more than planned at most (insert practice). */
-const LEAST_SET_DOWN_TURNS = 0.25;
+/** A coil may sit this much deeper than planned, in turns (insert practice). */
 const SET_DOWN_OVER_TURNS = 0.5;
 
 const passFail = (id: Expectation['id'], title: string): Expectation => ({

@@ -1,7 +1,7 @@
 import { compareVerdicts, worstFirst, worstVerdict, type Facts } from '../../basis/checks/index.ts';
 import { WAYS, type WayId } from '../../facts/ways/index.ts';
 import { USUAL_RATES } from '../../judge/hole/index.ts';
-import { mostTorque, torqueFacts } from '../../judge/strength/index.ts';
+import { FASTENER_FIRST, mostTorque, torqueFacts } from '../../judge/strength/index.ts';
 import { metalReserve } from './metalReserve.ts';
 import type { Proposed, Route, RouteContext, RouteOf } from './Route.ts';
 import { sharedChecks } from './sharedChecks.ts';
@@ -10,8 +10,6 @@ import { torqueInputOf } from './torqueInputOf.ts';
 
 /** A counter-drill is worth its trouble from so many turns of thread that buy nothing (our estimate). */
 const COUNTER_DRILL_FROM_TURNS = 4;
-/** Engagement kept over balance, as in "fastener breaks first". */
-const KEPT_OVER_BALANCE = 1.25;
 
 /**
  * Depth that may be bored clear at the mouth of a new thread: what is left of it, rounded up to half a turn, still carries
@@ -20,7 +18,7 @@ const KEPT_OVER_BALANCE = 1.25;
 function counterDrillMm({ hole }: RouteContext, id: WayId, route: Proposed): number | null {
   if (!WAYS[id].goesUpASize || route.balanceEngagementMm === null) return null;
   const halfTurn = route.thread.pitchMm / 2;
-  const keptMm = Math.ceil((KEPT_OVER_BALANCE * route.balanceEngagementMm) / halfTurn - 1e-9) * halfTurn;
+  const keptMm = Math.ceil((FASTENER_FIRST.holds * route.balanceEngagementMm) / halfTurn - 1e-9) * halfTurn;
   const spareMm = route.engagementMm - keptMm;
   if (spareMm < COUNTER_DRILL_FROM_TURNS * route.thread.pitchMm) return null;
   const reach = hole.joint.screwReach;
@@ -79,7 +77,7 @@ export function complete<Id extends WayId, Own extends Facts>(
   };
 }
 
-/** As many as a person reads, and a cut that is really larger. */
+/** As many as a person reads, and a cut that is really larger (our estimates). */
 const MOST_AFTERWARDS = 3;
 const REALLY_MORE_MM = 0.05;
 

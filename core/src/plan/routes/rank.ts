@@ -1,6 +1,7 @@
 import { compareVerdicts, type Verdict } from '../../basis/checks/index.ts';
 import type { Say } from '../../basis/units/index.ts';
 import { WAY_IDS, WAYS } from '../../facts/ways/index.ts';
+import { FASTENER_FIRST } from '../../judge/strength/index.ts';
 import { RANKING_WEIGHTS, type HouseRules, type RankingWeights } from '../../judge/hole/index.ts';
 import type { Route } from './Route.ts';
 
@@ -25,7 +26,7 @@ export function criteriaOf(route: Route, asMadeMm: number): RankingWeights {
     metal: (route.cut.outermostMm - asMadeMm) / asMadeMm,
     fastener: { kept: 0, longer: 0.5, new: 1 }[route.fastenerChange],
     upsize: WAYS[route.method].goesUpASize ? 0 : 1,
-    strength: 1 - Math.min(1, (route.stripLoadN ?? 0) / (1.25 * route.breakLoadN)),
+    strength: 1 - Math.min(1, (route.stripLoadN ?? 0) / (FASTENER_FIRST.holds * route.breakLoadN)),
     time: route.minutes / DAY_MINUTES,
     cost: route.cost / COST_YARDSTICK,
   };

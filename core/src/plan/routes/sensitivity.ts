@@ -121,5 +121,5 @@ export function sensitivity(hole: HoleCase): Sensitivity[] {
   return rows.sort((a, b) => weight(b) - weight(a));
 }
 
-/** A change of the first route counts as so many changed verdicts: it is what will be done. */
+/** A change of the first route counts as so many changed verdicts: it is what will be done (our estimate). */
 const FIRST_COUNTS = 3;

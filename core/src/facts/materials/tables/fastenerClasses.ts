@@ -13,6 +13,7 @@ export interface FastenerClassRow {
   source: string;
 }
 
+/** MPa in 1 ksi, from the pound-force and the inch, both exact. */
 const KSI = 6.894757;
 /** Larger than any diameter held: the row has no upper limit here. */
 const ANY = 1000;

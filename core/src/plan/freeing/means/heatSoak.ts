@@ -6,7 +6,7 @@ import { stuckFacts, turnWord, type StuckFacts } from '../stuckFacts.ts';
 
 /** Less rise than this buys nothing (our estimate). */
 const LEAST_RISE_C = 30;
-/** Thread locker lets go about here. */
+/** Thread locker lets go about here; its maker’s sheet wins (our estimate). */
 const LOCKER_C = 200;
 /** Waits of one round, minutes (our estimate): oil to creep, the parent to warm through, and to cool until oil is drawn in. */
 const ROUND_MINUTES = { soak: 20, heat: 5, cool: 15 } as const;

@@ -1,13 +1,14 @@
 import { STATEMENT, type CheckKind, type CheckOf } from '../../../basis/checks/index.ts';
-import { EARLIER_REPAIRS } from '../../../facts/ways/index.ts';
+import { WAYS } from '../../../facts/ways/index.ts';
 import type { HoleCase } from '../../../judge/hole/index.ts';
 
 export type EarlierRepairFacts = { holds: string };
 
 /** What fills the hole since an earlier repair is not the parent; an oversize thread is. */
 export function judgeEarlierRepair({ earlierRepair: id }: HoleCase): CheckOf<'earlier-repair', EarlierRepairFacts>[] {
-  if (id === null || id === 'oversize') return [];
-  const holds = EARLIER_REPAIRS.find((row) => row.id === id)!.name;
+  const left = id === null ? null : WAYS[id].leaves;
+  if (left === null || left.isParent) return [];
+  const holds = left.name;
   return [{ ...STATEMENT, kind: 'earlier-repair', id: 'earlier-repair', verdict: 'does-not-hold', facts: { holds } }];
 }
 

@@ -2,7 +2,7 @@ import type { CheckKind, CheckOf } from '../../../basis/checks/index.ts';
 import { soundFacts, soundWorking, type Assessment, type SoundFacts } from '../../../judge/damage/index.ts';
 import type { HoleCase, Measured } from '../../../judge/hole/index.ts';
 
-/** Sound thread that a screw needs before it is worth judging: under half a diameter it holds nothing worth the name. */
+/** Sound thread that a screw needs before it is worth judging: under half a diameter it holds nothing worth the name (rule of thumb). */
 const LEAST_ENGAGEMENT_D = 0.5;
 
 export type SoundThreadFacts = { engagedMm: number; fromMm: number; toMm: number; sound: SoundFacts };

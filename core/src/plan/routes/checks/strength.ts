@@ -8,6 +8,7 @@ import {
   breakFacts,
   breakLoadN,
   parentAtTemperature,
+  FASTENER_FIRST,
   PRELOAD_MARGINS,
   PRELOAD_SCATTER,
   preloadN,
@@ -22,10 +23,6 @@ import type { RouteWorking } from '../routeWorkings.ts';
 import type { BreaksFirstFacts } from './breaksFirst.ts';
 import type { CarriesPreloadFacts } from './carriesPreload.ts';
 import { judgeTorque, type TorqueCheckFacts } from './torque.ts';
-
-/** Fastener first: 1.25 covers a screw 20 % above its class minimum. */
-const FIRST_HOLDS = 1.25;
-const FIRST_CARE = 1.0;
 
 /** Class taken where the reader does not know: the usual one of the system, named as an assumption. */
 const ASSUMED_CLASS = { metric: '8.8', inch: 'grade-5' } as const;
@@ -140,7 +137,7 @@ export function judgeStrength(input: StrengthInput): StrengthResult {
   const breakN = breakLoadN(thread, fastener);
   const { demand } = hole.joint;
   const needN = demand.mode === 'preload' ? preloadN(demand.torqueNm, thread.majorMm, demand.friction) : breakN;
-  const limits = demand.mode === 'preload' ? PRELOAD_MARGINS[demand.load] : { holds: FIRST_HOLDS, care: FIRST_CARE };
+  const limits = demand.mode === 'preload' ? PRELOAD_MARGINS[demand.load] : FASTENER_FIRST;
   const judge = (load: StripLoad): Verdict => {
     if (load.stripLoadN === null) return 'does-not-hold';
     const margin = load.stripLoadN / needN;
@@ -153,7 +150,7 @@ export function judgeStrength(input: StrengthInput): StrengthResult {
     doubt.verdict !== 'holds' &&
     isLarger &&
     demand.mode === 'fastener-first' &&
-    (pessimistic.stripLoadN ?? 0) >= FIRST_HOLDS * oldBreakN;
+    (pessimistic.stripLoadN ?? 0) >= FASTENER_FIRST.holds * oldBreakN;
   const doubtful = doubt.needsReading && !keepsOldTorque;
   const stripN = strip.stripLoadN;
   const common = {

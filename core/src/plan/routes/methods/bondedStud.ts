@@ -1,11 +1,9 @@
-import { preloadN } from '../../../judge/strength/index.ts';
+import { preloadN, PRELOAD_MARGINS } from '../../../judge/strength/index.ts';
 import { judgeBond } from '../checks/bond.ts';
 import { fastenerNote } from '../fastenerNote.ts';
 import { alwaysOffered, type Method } from '../Method.ts';
 import { withoutThread } from '../withoutThread.ts';
 
-/** Margin on a static preload (docs/methods.md, strength). */
-const BOND_MARGIN = 1.5;
 /** Shear strength of a gap-filling adhesive on clean metal, MPa, and the share of it that is trusted. Our estimate. */
 const ADHESIVE_SHEAR_MPA = 12;
 const ADHESIVE_TRUST = 0.4;
@@ -20,7 +18,7 @@ export const bondedStud: Method<Record<string, never>> = {
       loadN: ADHESIVE_TRUST * ADHESIVE_SHEAR_MPA * areaMm2,
       needN:
         demand.mode === 'preload'
-          ? BOND_MARGIN * preloadN(demand.torqueNm, hole.thread.majorMm, demand.friction)
+          ? PRELOAD_MARGINS.static.holds * preloadN(demand.torqueNm, hole.thread.majorMm, demand.friction)
           : null,
       pulsates: demand.mode === 'preload' && demand.load === 'pulsating',
       shearMpa: ADHESIVE_SHEAR_MPA,

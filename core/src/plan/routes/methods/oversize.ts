@@ -1,4 +1,4 @@
-import { boreForShare } from '../../../facts/drills/index.ts';
+import { boreForShare, MAJOR_LESS_PITCH_SHARE } from '../../../facts/drills/index.ts';
 import {
   threadGeometry,
   threadsOf,
@@ -23,8 +23,6 @@ import { tapInParent } from '../tapInParent.ts';
 const RARE_MAJORS_MM = [1.8, 2.2, 3.5, 7, 18, 22, 27, 33, 39];
 /** A step up of less than a tenth leaves too little new metal for the new thread to stand in (our estimate). */
 const LEAST_STEP_UP = 1.1;
-/** Share of thread taken to see whether a size's drill cleans up: D − P. */
-const USUAL_SHARE = 0.77;
 
 export type OversizeOwn = { share: ShareReason; designation: string; reachMm: number };
 
@@ -87,7 +85,7 @@ function candidates(context: RouteContext, series: ThreadSeries): Thread[] {
   const next = threadsOf(series).find(usual);
   if (!next) return [];
   const boreMm = assessment.cleanUp.mm + assessment.cleanUp.halfWidthMm;
-  const cleansUp = threadsOf(series).find((t) => usual(t) && boreForShare(t, USUAL_SHARE) >= boreMm);
+  const cleansUp = threadsOf(series).find((t) => usual(t) && boreForShare(t, MAJOR_LESS_PITCH_SHARE) >= boreMm);
   return cleansUp && cleansUp.id !== next.id ? [next, cleansUp] : [next];
 }
 

@@ -1,11 +1,8 @@
-import { boreForShare } from '../../../facts/drills/index.ts';
+import { boreForShare, MAJOR_LESS_PITCH_SHARE } from '../../../facts/drills/index.ts';
 import { bushWallMm, leastBushWallMm, outsideThreads } from '../../../facts/inserts/index.ts';
 import { fastenerNote } from '../fastenerNote.ts';
 import type { Method } from '../Method.ts';
 import { sleeveRoute } from '../sleeveRoute.ts';
-
-/** Share of thread taken to see whether an outside thread's drill cleans up: D − P. */
-const USUAL_SHARE = 0.77;
 
 type Own = { inside: string; outside: string; wallMm: number };
 
@@ -16,7 +13,7 @@ export const solidBush: Method<Own> = {
     const outsides = outsideThreads(thread, leastBushWallMm(thread.majorMm));
     const { mm, halfWidthMm } = context.assessment.cleanUp;
     const smallest = outsides.find((outside) => outside.majorMm >= context.assessment.outermostCutMm);
-    const cleansUp = outsides.find((outside) => boreForShare(outside, USUAL_SHARE) >= mm + halfWidthMm);
+    const cleansUp = outsides.find((outside) => boreForShare(outside, MAJOR_LESS_PITCH_SHARE) >= mm + halfWidthMm);
     const chosen = [smallest, cleansUp].filter((outside, at, all) => outside && all.indexOf(outside) === at);
     return chosen.map((outside) =>
       sleeveRoute(context, outside!, {

@@ -1,6 +1,12 @@
-import { COIL_LENGTHS_D, coilEffectiveLengthMm, coilHole, coilIsMadeFor } from '../../../facts/inserts/index.ts';
+import {
+  COIL_LENGTHS_D,
+  coilEffectiveLengthMm,
+  coilHole,
+  coilIsMadeFor,
+  LEAST_SET_DOWN_TURNS,
+} from '../../../facts/inserts/index.ts';
 import type { HoleCase } from '../../../judge/hole/index.ts';
-import { drillPointMm, drillStopMm } from '../../cutting/index.ts';
+import { COUNTERSINK_OVER_MM, drillPointMm, drillStopMm } from '../../cutting/index.ts';
 import { judgeCleanUp } from '../checks/cleanUp.ts';
 import { judgeCoilDepth } from '../checks/coilDepth.ts';
 import { judgeCoilRoom } from '../checks/coilRoom.ts';
@@ -13,11 +19,7 @@ import { fastenerNote } from '../fastenerNote.ts';
 import { noSteps, type Method } from '../Method.ts';
 import type { Proposed, RouteContext } from '../Route.ts';
 
-/** The countersink is taken just over the insert tap's major, 0.2 mm on diameter, at 90°. */
-const COUNTERSINK_OVER_MM = 0.2;
-/** A coil may sit as little as a quarter turn under the face when the metal is thin. */
-const LEAST_SET_DOWN_TURNS = 0.25;
-/** Medium thread locker lets go above this. */
+/** Medium thread locker lets go above this; its maker’s sheet wins (our estimate). */
 const LOCKER_UP_TO_C = 150;
 
 type Own = { locking: boolean; cool: boolean };

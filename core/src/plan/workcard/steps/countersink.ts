@@ -1,8 +1,6 @@
+import { COUNTERSINK_OVER_MM } from '../../cutting/index.ts';
 import type { Route } from '../../routes/index.ts';
 import { noCaution, type StepKind, type StepOf } from '../WorkStep.ts';
-
-/** The mouth is opened just over the thread's major, mm on diameter (rule of thumb). */
-const OVER_MM = 0.2;
 
 export type CountersinkFacts = { majorMm: number };
 
@@ -12,6 +10,6 @@ export const countersinkSteps = ({ depths, cut }: Route): StepOf<'countersink', 
 export const countersink: StepKind<CountersinkFacts> = {
   title: () => 'Countersink lightly',
   what: ({ majorMm }, say) => `90° until the mouth is just over ${say.length(majorMm)}.`,
-  number: ({ majorMm }) => ({ label: 'mouth', valueMm: majorMm + OVER_MM }),
+  number: ({ majorMm }) => ({ label: 'mouth', valueMm: majorMm + COUNTERSINK_OVER_MM }),
   caution: noCaution,
 };
