@@ -1,5 +1,5 @@
 // npm run bench: speed as ratios against a floor in the same run. Loopback only, bounded in time.
-// npm run bench -- keystroke: only the parts that are named (routes, harm, planner, api, keystroke).
+// npm run bench -- keystroke: only the parts that are named (routes, harm, planner, writes, api, keystroke).
 import { fork, spawnSync } from 'node:child_process';
 import { mkdirSync } from 'node:fs';
 import http from 'node:http';
@@ -22,7 +22,7 @@ mkdirSync(out, { recursive: true });
 const { build: bundle } = await import('esbuild');
 await bundle({
   absWorkingDir: ROOT,
-  entryPoints: ['bench/routes.ts', 'bench/harm.ts', 'bench/bareServer.ts'],
+  entryPoints: ['bench/routes.ts', 'bench/harm.ts', 'bench/writes.ts', 'bench/bareServer.ts'],
   outdir: out,
   outExtension: { '.js': '.mjs' },
   bundle: true,
@@ -84,22 +84,45 @@ if (wants('planner')) {
     format: 'esm',
     plugins: [npmOutside],
   });
-  const lines = Array.from({ length: 10_000 }, (_, n) =>
-    n % 10 === 9
-      ? '{"thread":"M8x"}'
-      : JSON.stringify({ thread: ['M8', '3/8-16', 'M10x1', '1/4-28'][n % 4], drill: `${5 + (n % 40) / 10} mm` }),
-  ).join('\n');
-  const started = performance.now();
-  const planner = spawnSync(process.execPath, [join(ROOT, 'cli', 'dist', 'main.mjs'), 'drill'], {
-    input: lines,
-    encoding: 'utf8',
-    maxBuffer: 1 << 30,
-  });
-  const replies = planner.stdout.trimEnd().split('\n');
-  const errors = replies.filter((reply) => reply.startsWith('{"line"')).length;
-  const plannerSeconds = (performance.now() - started) / 1000;
+  const plan = (operation, lines) => {
+    const started = performance.now();
+    const { stdout } = spawnSync(process.execPath, [join(ROOT, 'cli', 'dist', 'main.mjs'), operation], {
+      input: lines.join('\n'),
+      encoding: 'utf8',
+      maxBuffer: 1 << 30,
+    });
+    const replies = stdout.trimEnd().split('\n');
+    return { replies, perSecond: replies.length / ((performance.now() - started) / 1000) };
+  };
+  const drills = plan(
+    'drill',
+    Array.from({ length: 10_000 }, (_, n) =>
+      n % 10 === 9
+        ? '{"thread":"M8x"}'
+        : JSON.stringify({ thread: ['M8', '3/8-16', 'M10x1', '1/4-28'][n % 4], drill: `${5 + (n % 40) / 10} mm` }),
+    ),
+  );
+  const errors = drills.replies.filter((reply) => reply.startsWith('{"line"')).length;
   console.log(
-    `  ${replies.length} replies, ${errors} of them errors, in ${plannerSeconds.toFixed(2)} s: ${Math.round(replies.length / plannerSeconds)} lines a second with start-up`,
+    `  ${drills.replies.length} replies, ${errors} of them errors: ${Math.round(drills.perSecond)} lines a second with start-up`,
+  );
+  const proposals = plan(
+    'routes',
+    Array.from({ length: 1000 }, (_, n) =>
+      JSON.stringify({
+        thread: ['M8', '3/8-16', 'M10', '1/4-28'][n % 4],
+        parent: n % 2 === 0 ? 'grey-iron' : 'aluminium-cast-heat-treated',
+        kind: n % 3 === 0 ? 'blind' : 'through',
+        depth: { mm: 20 + (n % 7), halfWidthMm: 0.1 },
+        damageTo: { mm: 9, halfWidthMm: 0.1 },
+        edge: { mm: 14 + (n % 11), halfWidthMm: 0.1 },
+      }),
+    ),
+  );
+  const wrong = proposals.replies.filter((reply) => reply.startsWith('{"line"')).length;
+  if (wrong > 0) throw new Error(`${wrong} proposals refused: ${proposals.replies[0]}`);
+  console.log(
+    `  ${proposals.replies.length} whole proposals (budget 600 a second): ${Math.round(proposals.perSecond)} a second with start-up: ${verdict(proposals.perSecond >= 600)}`,
   );
 }
 
@@ -145,6 +168,16 @@ const { items } = await (
   .json()
   .then((page) => (page.items.length > 0 ? page : fetch(`${server.url}/api/v1/mends`).then((reply) => reply.json())));
 const hole = items.find((item) => item.station === 'prove') ?? items[0];
+
+if (wants('writes')) {
+  console.log('\nWrites: a reading recorded on a hole of 2 000 events and on one of 10 (budget 1.5 times)');
+  const run = spawnSync(process.execPath, [join(out, 'writes.mjs'), server.url], { encoding: 'utf8' });
+  if (run.status !== 0) throw new Error(run.stderr);
+  const { longMs, shortMs } = JSON.parse(run.stdout);
+  console.log(
+    `  median ${longMs.toFixed(2)} ms and ${shortMs.toFixed(2)} ms, ${(longMs / shortMs).toFixed(2)} times: ${verdict(longMs <= 1.5 * shortMs)}`,
+  );
+}
 
 if (wants('api')) {
   const bare = fork(join(out, 'bareServer.mjs'), [], {
