@@ -1,4 +1,6 @@
+import { EVENT_KINDS, type EventKindId } from '@deep-mend/core';
 import { openApiDocument } from './openApi.ts';
+import { liftNewEvent } from './events.ts';
 import { ENDPOINTS, NewEvent, ShopSettings } from './index.ts';
 
 const event = { id: '0190b1c0-0000-7000-8000-000000000001', happenedAt: '2026-01-01T08:00:00Z' };
@@ -26,6 +28,17 @@ test.each([
   ['an id that is no UUID', { ...event, id: '1', kind: 'choice', payload: { field: 'kind', value: 'blind' } }],
 ])('refuses %s', (_, body) => {
   expect(NewEvent.safeParse(body).success).toBe(false);
+});
+
+test.each(
+  (Object.keys(EVENT_KINDS) as EventKindId[]).flatMap((kind) =>
+    Array.from({ length: EVENT_KINDS[kind].version }, (_, n) => ({ kind, payloadVersion: n + 1 })),
+  ),
+)('nonsense that calls itself $kind, version $payloadVersion, is refused by its shape', (named) => {
+  for (const payload of [{}, null, 'x', []]) {
+    const body = liftNewEvent({ ...event, ...named, payload });
+    expect(NewEvent.safeParse(body).success).toBe(false);
+  }
 });
 
 test('the OpenAPI document names every endpoint and resolves every reference', () => {

@@ -84,6 +84,7 @@ export const EVENT_PAYLOADS = {
 
 /** Holes are located, plans frozen and readings moved by endpoints of their own; every other kind is appended. */
 const OWN_DOORS = ['located', 'plan-frozen', 'reading-moved'] as const;
+const hasOwnDoor = (kind: string) => (OWN_DOORS as readonly string[]).includes(kind);
 type AppendedKind = Exclude<EventKindId, (typeof OWN_DOORS)[number]>;
 
 /** What a client may append to a hole. A reading never says itself where it was moved from. */
@@ -98,7 +99,7 @@ export type NewEvent = {
 }[AppendedKind];
 
 const appended = Object.entries({ ...EVENT_PAYLOADS, reading: reading.omit({ movedFrom: true }) })
-  .filter(([kind]) => !(OWN_DOORS as readonly string[]).includes(kind))
+  .filter(([kind]) => !hasOwnDoor(kind))
   .map(([kind, payload]) =>
     z.strictObject({
       id: Id,
@@ -122,7 +123,7 @@ const Versioned = z.looseObject({ kind: z.string(), payloadVersion: z.number().i
  */
 export function liftNewEvent(body: unknown): unknown {
   const versioned = Versioned.safeParse(body);
-  if (!versioned.success) return body;
+  if (!versioned.success || hasOwnDoor(versioned.data.kind)) return body;
   const { kind, payloadVersion, payload, ...rest } = versioned.data;
   const lifted = readPayload(kind, payloadVersion, payload);
   return { ...rest, kind: lifted.kind, payload: lifted.payload, payloadVersion: EVENT_KINDS[lifted.kind].version };

@@ -191,7 +191,7 @@ export const ASSETS: readonly DemoAsset[] = [
                 choices: { strippedThroughout: true },
                 readings: { 'bore-a': '9.7 mm' },
                 ending: 'mended',
-                note: 'cover opened to suit the larger screw',
+                note: 'bush turned here, set in retaining compound and staked',
               },
             ],
           },
