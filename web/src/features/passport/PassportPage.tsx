@@ -78,9 +78,11 @@ function Mend({ mend, units }: { mend: MendEntry; units: UnitSystem }) {
   );
 }
 
-function reading(entry: ReadingEntry, units: UnitSystem): string {
+/** As it was typed, with its doubt in the same system: one line never speaks of two. */
+function reading(entry: ReadingEntry): string {
   const bare = /^[\d.,\s]+$/.test(entry.text);
-  return `${entry.text}${bare ? ` ${entry.notation}` : ''} ± ${formatLengthWithUnit(entry.halfWidthMm, units)}`;
+  const doubt = formatLengthWithUnit(entry.halfWidthMm, entry.notation === 'mm' ? 'mm' : 'in');
+  return `${entry.text}${bare ? ` ${entry.notation}` : ''} ± ${doubt}`;
 }
 
 /** One hole's life: generations as rings, mends, readings with their corrections, who signed. */
@@ -173,7 +175,7 @@ export function PassportPage() {
               >
                 <Box>
                   <Typography sx={{ textDecoration: gone ? 'line-through' : 'none' }}>
-                    {quantityRow(entry.quantity).name}: <b>{reading(entry, units)}</b>
+                    {quantityRow(entry.quantity).name}: <b>{reading(entry)}</b>
                   </Typography>
                   <Typography sx={{ fontSize: 14, color: 'text.secondary' }}>
                     {readableDate(entry.happenedAt)}, {entry.actor}
@@ -202,7 +204,7 @@ export function PassportPage() {
         <CorrectReading
           entry={correcting}
           holeId={holeId}
-          words={reading(correcting, units)}
+          words={reading(correcting)}
           onClose={() => setCorrecting(null)}
           onStrike={(reason) => guarded(() => access.append('reading-struck', { readingId: correcting.id, reason }))}
           onMove={(body) => guarded(() => access.post('moves', body))}

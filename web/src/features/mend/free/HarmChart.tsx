@@ -1,6 +1,13 @@
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
-import { formatLength, type Chance, type CoreWindow, type HarmOfDrill, type UnitSystem } from '@deep-mend/core';
+import {
+  formatLength,
+  MM_PER_INCH,
+  type Chance,
+  type CoreWindow,
+  type HarmOfDrill,
+  type UnitSystem,
+} from '@deep-mend/core';
 import { FONT, PLATE } from '../../../app/theme.ts';
 
 // About the width it gets beside the end view, so that its words keep their size.
@@ -32,6 +39,14 @@ export function HarmChart({
   units: UnitSystem;
 }) {
   const x = scaleLinear([drills[0]!.drillMm, drills.at(-1)!.drillMm], [PAD.left, WIDTH - PAD.right]);
+  // Round numbers of the shop's own unit.
+  const perUnit = units === 'mm' ? 1 : MM_PER_INCH;
+  const ticksMm = scaleLinear(
+    x.domain().map((mm) => mm / perUnit),
+    [0, 1],
+  )
+    .ticks(5)
+    .map((value) => value * perUnit);
   const y = scaleLinear([0, 1], [HEIGHT - PAD.bottom, PAD.top]);
   const path = (id: (typeof SERIES)[number]['id']) =>
     line<HarmOfDrill>()
@@ -55,7 +70,7 @@ export function HarmChart({
             </text>
           </g>
         ))}
-        {x.ticks(5).map((value) => (
+        {ticksMm.map((value) => (
           <text
             key={value}
             x={x(value)}
