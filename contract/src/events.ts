@@ -1,7 +1,9 @@
 import {
+  ATTEMPT_OUTCOMES,
   EVENT_KINDS,
   INSTRUMENTS,
   MEANS_IDS,
+  MEND_OUTCOMES,
   QUANTITIES,
   readPayload,
   WAY_IDS,
@@ -57,7 +59,7 @@ export const EVENT_PAYLOADS = {
   attempt: z.strictObject({
     mendId: Id,
     means: z.enum(MEANS_IDS),
-    outcome: z.enum(['freed', 'moved', 'nothing', 'worse']),
+    outcome: oneOf(ATTEMPT_OUTCOMES),
     note: Note,
   }),
   result: z.strictObject({
@@ -76,7 +78,7 @@ export const EVENT_PAYLOADS = {
   }),
   'mend-closed': z.strictObject({
     mendId: Id,
-    outcome: z.enum(['mended', 'given-up', 'sent-out']),
+    outcome: oneOf(MEND_OUTCOMES),
     note: Note,
     secondSignedBy: Id.nullable(),
   }),

@@ -1,4 +1,14 @@
-import { DRILL_SETS, FASTENER_CLASS_NAMES, MADE_IN, MEANS_IDS, PARENTS, RANKING_RULES, WAY_IDS } from '@deep-mend/core';
+import {
+  ATTEMPT_OUTCOMES,
+  STUCK_THINGS,
+  DRILL_SETS,
+  FASTENER_CLASS_NAMES,
+  MADE_IN,
+  MEANS_IDS,
+  PARENTS,
+  RANKING_RULES,
+  WAY_IDS,
+} from '@deep-mend/core';
 import { z } from 'zod';
 import { oneOf } from './basics.ts';
 import { freeFields, holeFields, jointFields, Length, mm } from './requestFields.ts';
@@ -171,7 +181,7 @@ export const PLANNER_TOPICS = {
     input: z.strictObject({
       thread: ThreadText,
       parent: oneOf(PARENTS),
-      what: z.enum(['screw', 'stud', 'plug', 'dowel', 'tap', 'extractor', 'coil']),
+      what: oneOf(STUCK_THINGS),
       ...freeFields,
       proudMm: z.number().min(-500).max(500).optional().describe('above the face; below it negative'),
       through: z.boolean().optional(),
@@ -179,7 +189,7 @@ export const PLANNER_TOPICS = {
       headroomMm: mm.optional(),
       sideRoomMm: mm.optional(),
       tried: z
-        .array(z.strictObject({ means: z.enum(MEANS_IDS), outcome: z.enum(['freed', 'moved', 'nothing', 'worse']) }))
+        .array(z.strictObject({ means: z.enum(MEANS_IDS), outcome: oneOf(ATTEMPT_OUTCOMES) }))
         .max(50)
         .optional(),
       extractorDrillsMm: z

@@ -1,6 +1,7 @@
 import {
   DRILL_SETS,
   DRILLING_SET_UPS,
+  MEND_OUTCOMES,
   MEND_STATIONS,
   RANKING_RULES,
   RANKING_WEIGHTS,
@@ -147,7 +148,7 @@ export const HoleSummary = z
     openMendId: Id.nullable(),
     station: z.enum(MEND_STATIONS).nullable(),
     what: z.string().nullable(),
-    lastOutcome: z.enum(['mended', 'given-up', 'sent-out']).nullable(),
+    lastOutcome: oneOf(MEND_OUTCOMES).nullable(),
     updatedAt: Moment,
     revision: z.number().int(),
   })

@@ -53,7 +53,7 @@ export { parentById, PARENTS, FASTENER_CLASS_NAMES, fastenerClass } from './fact
 export { COIL_LENGTHS_D, coilEffectiveLengthMm, coilHole, coilIsMadeFor } from './facts/inserts/index.ts';
 export { NOTHING_LISTED, type Owned } from './facts/owned/index.ts';
 export { WAY_IDS, WAYS } from './facts/ways/index.ts';
-export { MEANS, MEANS_IDS, type MeansId } from './facts/means/index.ts';
+export { ATTEMPT_OUTCOMES, MEANS, MEANS_IDS, type MeansId } from './facts/means/index.ts';
 export {
   CHOICES,
   choiceOf,
@@ -87,6 +87,7 @@ export {
   caseFromInputs,
   type CaseInputs,
   type MissingInput,
+  STUCK_THINGS,
 } from './judge/hole/index.ts';
 export {
   MADE_IN,
@@ -200,6 +201,8 @@ export {
   type EventPayloads,
   type HoleEvent,
   type HoleEventBody,
+  MEND_OUTCOMES,
+  type MendOutcome,
 } from './record/events/index.ts';
 export {
   foldHole,

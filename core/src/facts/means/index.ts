@@ -1,1 +1,2 @@
+export { ATTEMPT_OUTCOMES, type AttemptOutcome } from './outcomes.ts';
 export { MEANS, MEANS_IDS, type MeansId } from './registry.ts';

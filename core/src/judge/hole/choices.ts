@@ -1,5 +1,5 @@
 import { WAY_IDS, WAYS, EARLIER_REPAIRS } from '../../facts/ways/index.ts';
-import { ACCESSES, BREAK_FACES, HOLDS, STARTS } from './freeingChoices.ts';
+import { ACCESSES, BREAK_FACES, HOLDS, STARTS, STUCK_THINGS } from './freeingChoices.ts';
 
 interface Option {
   readonly id: string;
@@ -204,7 +204,7 @@ export const CHOICES = [
     id: 'stuck',
     label: 'Stuck in it',
     kind: 'options',
-    options: [{ id: 'none', name: 'nothing' }, ...same('screw', 'stud', 'plug', 'dowel', 'tap', 'extractor', 'coil')],
+    options: [{ id: 'none', name: 'nothing' }, ...STUCK_THINGS],
     usual: 'none',
     inHole: 'stuck',
   },

@@ -17,6 +17,18 @@ export const HOLDS = [
 ] as const;
 export type HoldId = (typeof HOLDS)[number]['id'];
 
+/** What may be stuck in a hole. */
+export const STUCK_THINGS = [
+  { id: 'screw', name: 'screw' },
+  { id: 'stud', name: 'stud' },
+  { id: 'plug', name: 'plug' },
+  { id: 'dowel', name: 'dowel' },
+  { id: 'tap', name: 'tap' },
+  { id: 'extractor', name: 'extractor' },
+  { id: 'coil', name: 'coil' },
+] as const;
+export type StuckThing = (typeof STUCK_THINGS)[number]['id'];
+
 /** The face of the break: it decides where a drill starts. */
 export const BREAK_FACES = [
   { id: 'flat', name: 'flat' },

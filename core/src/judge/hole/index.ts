@@ -8,7 +8,7 @@ export {
   type ChoiceRow,
   type HoleChoices,
 } from './choices.ts';
-export { HOLDS, STARTS, type HoldId, type StartId } from './freeingChoices.ts';
+export { HOLDS, STARTS, STUCK_THINGS, type StuckThing, type HoldId, type StartId } from './freeingChoices.ts';
 export {
   DEFAULT_HOUSE_RULES,
   RANKING_RULES,
@@ -16,7 +16,6 @@ export {
   USUAL_RATES,
   type RankingRule,
   type RankingWeights,
-  type Stuck,
   type HoleCase,
   type HouseRules,
   type Joint,

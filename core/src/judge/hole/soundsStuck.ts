@@ -1,8 +1,8 @@
-import type { Stuck } from './HoleCase.ts';
+import type { StuckThing } from './freeingChoices.ts';
 
 /** Words that mechanics use when something stays in the hole. */
 const STAYS = /snap|broke|break|shear|seiz|stuck|rusted in|won.?t (come|turn|move)|twisted off|stump|stub/i;
-const THINGS: readonly (readonly [RegExp, Stuck])[] = [
+const THINGS: readonly (readonly [RegExp, StuckThing])[] = [
   [/extractor/i, 'extractor'],
   [/\btap\b/i, 'tap'],
   [/dowel|\bpin\b/i, 'dowel'],
@@ -17,7 +17,7 @@ const THINGS: readonly (readonly [RegExp, Stuck])[] = [
  * answer taken.
  * @example soundsStuck('the bolt snapped off in the head') // 'screw'
  */
-export function soundsStuck(what: string): Exclude<Stuck, 'none'> | null {
+export function soundsStuck(what: string): StuckThing | null {
   if (!STAYS.test(what)) return null;
-  return (THINGS.find(([words]) => words.test(what))?.[1] ?? 'screw') as Exclude<Stuck, 'none'>;
+  return (THINGS.find(([words]) => words.test(what))?.[1] ?? 'screw') as StuckThing;
 }

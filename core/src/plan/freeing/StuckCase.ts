@@ -2,18 +2,18 @@ import { NOTHING_LISTED, type Owned } from '../../facts/owned/index.ts';
 import { FULL_RACK, type Rack } from '../../facts/drills/index.ts';
 import type { ParentMaterial } from '../../facts/materials/index.ts';
 import type { Thread } from '../../facts/threads/index.ts';
-import type { MeansId } from '../../facts/means/index.ts';
-import { choiceOf, type HoleChoices, type Stuck } from '../../judge/hole/index.ts';
+import type { AttemptOutcome, MeansId } from '../../facts/means/index.ts';
+import { choiceOf, type HoleChoices, type StuckThing } from '../../judge/hole/index.ts';
 
 /** What was tried on it so far, oldest first. */
 export interface TriedMeans {
   means: MeansId;
-  outcome: 'freed' | 'moved' | 'nothing' | 'worse';
+  outcome: AttemptOutcome;
 }
 
 /** What sticks in the hole and how. Lengths in mm; null: nobody knows. */
 export interface StuckCase {
-  what: Exclude<Stuck, 'none'>;
+  what: StuckThing;
   /** The hole's thread; a dowel or plain plug has its diameter. */
   thread: Thread;
   parent: ParentMaterial;

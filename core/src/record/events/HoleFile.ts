@@ -3,6 +3,7 @@ import type { WayId } from '../../facts/ways/index.ts';
 import type { FrozenPlan } from '../../plan/freeze/index.ts';
 import type { RecordedResult } from '../results/index.ts';
 import type { Attempt } from './attempt.ts';
+import type { MendOutcome } from './mendClosed.ts';
 import type { ReadingPayload } from './reading.ts';
 
 export interface ReadingEntry extends ReadingPayload {
@@ -25,7 +26,7 @@ export interface MendEntry {
   attempts: (Attempt & { at: string; actor: string })[];
   results: RecordedResult[] | null;
   resultNote: string;
-  outcome: 'open' | 'mended' | 'given-up' | 'sent-out';
+  outcome: 'open' | MendOutcome;
   closedAt: string | null;
   signedBy: string | null;
   secondSignedBy: string | null;

@@ -1,11 +1,11 @@
-import type { MeansId } from '../../facts/means/index.ts';
+import type { AttemptOutcome, MeansId } from '../../facts/means/index.ts';
 import type { EventKind } from './EventKind.ts';
 
 /** One try at freeing what is stuck, and what came of it. */
 export type Attempt = {
   mendId: string;
   means: MeansId;
-  outcome: 'freed' | 'moved' | 'nothing' | 'worse';
+  outcome: AttemptOutcome;
   note: string;
 };
 

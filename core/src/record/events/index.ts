@@ -8,5 +8,6 @@ export {
   type MendEntry,
   type ReadingEntry,
 } from './HoleFile.ts';
+export { MEND_OUTCOMES, type MendOutcome } from './mendClosed.ts';
 export { readPayload, readStored, type StoredEvent } from './readStored.ts';
 export { EVENT_KINDS, type EventKindId, type EventPayloads, type HoleEvent, type HoleEventBody } from './registry.ts';

@@ -3,10 +3,18 @@ import { endsWithMend, QUANTITIES } from '../../judge/hole/index.ts';
 import type { EventKind } from './EventKind.ts';
 import type { HoleFile, MendEntry } from './HoleFile.ts';
 
+/** How a mend ends. */
+export const MEND_OUTCOMES = [
+  { id: 'mended', name: 'mended' },
+  { id: 'given-up', name: 'given up' },
+  { id: 'sent-out', name: 'sent out' },
+] as const;
+export type MendOutcome = (typeof MEND_OUTCOMES)[number]['id'];
+
 /** A mend ends, and how; the second signature where one is asked for. */
 export type MendClosedPayload = {
   mendId: string;
-  outcome: 'mended' | 'given-up' | 'sent-out';
+  outcome: MendOutcome;
   note: string;
   secondSignedBy: string | null;
 };

@@ -3,11 +3,12 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { HoleDetail } from '@deep-mend/contract';
-import type { HoleFile } from '@deep-mend/core';
+import type { HoleFile, MendEntry } from '@deep-mend/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { FacePicker } from '../../parts/FacePicker.tsx';
 import { readableDate } from '../../parts/format.ts';
+import { outcomeWords } from '../../parts/outcomeWords.ts';
 
 interface Props {
   detail: HoleDetail;
@@ -15,6 +16,10 @@ interface Props {
   onFile: (name: string, faceId: string) => Promise<void>;
   onOpen: (what: string) => Promise<void>;
 }
+
+/** A plan that was given up mended nothing: the end is said beside it. */
+const earlierWords = ({ plan, outcome, closedAt }: MendEntry): string =>
+  `${plan ? `${plan.title}, ` : ''}${outcomeWords(outcome)}, ${readableDate(closedAt!)}`;
 
 /** Where the hole is, what happened to it, and its earlier mends; a loose part can be filed under an asset later. */
 export function LocatePanel({ detail, file, onFile, onOpen }: Props) {
@@ -34,9 +39,7 @@ export function LocatePanel({ detail, file, onFile, onOpen }: Props) {
       </Typography>
       {earlier.length > 0 && (
         <Typography>
-          Mended before:{' '}
-          {earlier.map((mend) => `${mend.plan?.title ?? mend.outcome}, ${readableDate(mend.closedAt!)}`).join('; ')}.{' '}
-          <Link to={`/holes/${detail.id}`}>See its passport</Link>
+          Before: {earlier.map(earlierWords).join('; ')}. <Link to={`/holes/${detail.id}`}>See its passport</Link>
         </Typography>
       )}
       {!open && (

@@ -14,6 +14,7 @@ import {
   type Attempt,
   type CutBar,
   type MeansId,
+  type MendOutcome,
   type HoleChoices,
   type QuantityId,
   type RecordedResult,
@@ -219,7 +220,7 @@ function MendWork({ access }: { access: HoleAccess }) {
     if (!mend?.planId) return;
     await guarded(() => access.append('result', { mendId: mend.id, planId: mend.planId!, results, note }));
   };
-  const close = async (outcome: 'mended' | 'given-up' | 'sent-out', secondSignedBy: string | null) => {
+  const close = async (outcome: MendOutcome, secondSignedBy: string | null) => {
     if (!mend) return;
     const done = await guarded(() =>
       access.append('mend-closed', { mendId: mend.id, outcome, note: '', secondSignedBy }),

@@ -15,6 +15,7 @@ import {
   type Expectation,
   type FrozenPlan,
   type MendEntry,
+  type MendOutcome,
   type RecordedResult,
   type UnitSystem,
 } from '@deep-mend/core';
@@ -28,7 +29,7 @@ interface Props {
   units: UnitSystem;
   gated: boolean;
   onRecord: (results: RecordedResult[], note: string) => Promise<void>;
-  onClose: (outcome: 'mended' | 'given-up' | 'sent-out', secondSignedBy: string | null) => Promise<void>;
+  onClose: (outcome: MendOutcome, secondSignedBy: string | null) => Promise<void>;
 }
 
 type Entered = Partial<Record<Expectation['id'], string>>;

@@ -19,6 +19,7 @@ import { Link, useParams } from 'react-router';
 import { ApiProblem } from '../../api/client.ts';
 import { useShop } from '../../app/ShopContext.tsx';
 import { readableDate } from '../../parts/format.ts';
+import { outcomeWords } from '../../parts/outcomeWords.ts';
 import { Failed, Loading } from '../../parts/states.tsx';
 import { useHole } from '../../parts/useHole.ts';
 import { CorrectReading } from './CorrectReading.tsx';
@@ -26,7 +27,6 @@ import { GenerationRings } from './GenerationRings.tsx';
 
 /** What a generation is, in the words of a hole's life. */
 const pastOf = (method: Generation['method']): string => (method === 'as-made' ? 'as made' : WAYS[method].past);
-const OUTCOME_WORDS = { open: 'under way', mended: 'mended', 'given-up': 'given up', 'sent-out': 'sent out' } as const;
 const STATE_WORDS = {
   live: '',
   superseded: 'read again later',
@@ -44,7 +44,7 @@ function Mend({ mend, units }: { mend: MendEntry; units: UnitSystem }) {
         {readableDate(mend.openedAt)}: {mend.what || 'no word on what happened'}
       </Typography>
       <Typography>
-        {OUTCOME_WORDS[mend.outcome]}
+        {outcomeWords(mend.outcome)}
         {mend.closedAt ? `, ${readableDate(mend.closedAt)}, signed by ${mend.signedBy}` : ''}
         {mend.secondSignedBy ? ' and a second person' : ''}
       </Typography>

@@ -1,16 +1,9 @@
 import Button from '@mui/material/Button';
-import { MEANS, SAY, sayMeans, type MeansId, type SaidMeans } from '@deep-mend/core';
+import { ATTEMPT_OUTCOMES, MEANS, SAY, sayMeans, type MeansId, type SaidMeans } from '@deep-mend/core';
 import { useMemo, useState } from 'react';
 import { Verdict } from '../../../parts/Verdict.tsx';
 import type { FreeProps } from './FreePanel.tsx';
 import { StepTimer } from './StepTimer.tsx';
-
-export const OUTCOMES = [
-  { id: 'freed', name: 'It is out' },
-  { id: 'moved', name: 'It moved' },
-  { id: 'nothing', name: 'Nothing' },
-  { id: 'worse', name: 'Worse' },
-] as const;
 
 /** What a mechanic is tempted to reach for, soonest first: said first where it would do harm here. */
 const tempting = (rows: readonly SaidMeans[], kind: 'screw' | 'pin') =>
@@ -77,7 +70,7 @@ export function MeansList({ holeId, free, file, units, readOnly, onAttempt }: Pr
                 {row.spoils !== '' && <p>Afterwards: {row.spoils}.</p>}
                 {!readOnly && (
                   <p className="free-outcomes">
-                    {OUTCOMES.map((outcome) => (
+                    {ATTEMPT_OUTCOMES.map((outcome) => (
                       <Button
                         key={outcome.id}
                         size="small"
@@ -103,7 +96,7 @@ export function MeansList({ holeId, free, file, units, readOnly, onAttempt }: Pr
           {attempts
             .map(
               (attempt) =>
-                `${nameOf(attempt.means)}: ${OUTCOMES.find((o) => o.id === attempt.outcome)!.name.toLowerCase()} (${attempt.actor})`,
+                `${nameOf(attempt.means)}: ${ATTEMPT_OUTCOMES.find((o) => o.id === attempt.outcome)!.name.toLowerCase()} (${attempt.actor})`,
             )
             .join('; ')}
           .
