@@ -41,15 +41,17 @@ const overTheTree: Plugin = {
   name: 'overlay',
   setup(builder) {
     builder.onResolve({ filter: /^[^./]/ }, (args) =>
-      args.kind === 'entry-point' || args.path.startsWith('@deep-mend/') ? null : { path: args.path, external: true },
+      args.kind === 'entry-point' || args.path.startsWith('@deep-mend/') || args.path.startsWith('d3-')
+        ? null
+        : { path: args.path, external: true },
     );
     builder.onResolve({ filter: /^\./ }, (args) => {
       const path = join(dirname(args.importer), args.path);
       return overlay.has(path.slice(ROOT.length + 1)) ? { path } : null;
     });
-    builder.onLoad({ filter: /\.ts$/ }, (args) => {
+    builder.onLoad({ filter: /\.tsx?$/ }, (args) => {
       const path = args.path.slice(ROOT.length + 1);
-      return overlay.has(path) ? { contents: overlay.read(path), loader: 'ts', resolveDir: dirname(args.path) } : null;
+      return overlay.has(path) ? { contents: overlay.read(path), loader: 'tsx', resolveDir: dirname(args.path) } : null;
     });
   },
 };
@@ -94,6 +96,13 @@ describe('a toy of everything runs', () => {
     expect((free.reply as { means: object[] }).means).toContainEqual(
       expect.objectContaining({ id: 'toy-means', because: 'a toy of 3 mm', stop: 'It is bedtime.' }),
     );
+  });
+
+  test('the new station stands on the rail and says when it is shut', () => {
+    const facts = { ready: true, hasPlan: false, isStuck: false, saysStuck: false, cut: 'no-plan' } as const;
+    expect(built.STATION_IDS).toContain('toy');
+    expect(built.shutStations(facts)).toMatchObject({ toy: 'Bedtime' });
+    expect(built.shutStations({ ...facts, hasPlan: true })).not.toHaveProperty('toy');
   });
 
   test('the server admits, records and folds the new kind of event, choice and reading', async () => {

@@ -69,7 +69,8 @@ export function compilerOver(overlay: Overlay) {
     fileExists: (file) => overlay.has(own(file)) || ts.sys.fileExists(file),
     readFile: (file) => (overlay.has(own(file)) ? overlay.read(own(file)) : ts.sys.readFile(file)),
     readDirectory: ts.sys.readDirectory,
-    directoryExists: ts.sys.directoryExists,
+    directoryExists: (folder) =>
+      ts.sys.directoryExists(folder) || overlay.paths().some((path) => path.startsWith(`${own(folder)}/`)),
     getDirectories: ts.sys.getDirectories,
     ...(ts.sys.realpath ? { realpath: ts.sys.realpath } : {}),
   };

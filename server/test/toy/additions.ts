@@ -95,6 +95,21 @@ export const toyEvent: EventKind<ToyEventPayload> = {
 };
 `;
 
+const station = `
+import type { MendView, Station } from '../Station.ts';
+
+const Panel = ({ view }: { view: MendView }) => <p>{view.file.name}</p>;
+
+export const toy: Station = {
+  name: 'Toy',
+  bar: ({ hasPlan }) => (hasPlan ? null : 'Bedtime'),
+  Panel,
+  way: 'none',
+  ladder: false,
+  frees: false,
+};
+`;
+
 /** What each kind of addition writes: new files, and lines put after a line that is there. */
 export const ADDITIONS: Record<string, Additions> = {
   'a way of mending': {
@@ -165,10 +180,31 @@ export const ADDITIONS: Record<string, Additions> = {
       'server/src/usecases/holes/admit.ts': [["  'mend-closed': mendClosed,", "  'toy-event': byItsOwnDoor,"]],
     },
   },
+  'a station': {
+    files: { 'web/src/features/mend/stations/toy/toy.tsx': station },
+    lines: {
+      'web/src/features/mend/stations/registry.ts': [
+        ["import { prove } from './prove/prove.tsx';", "import { toy } from './toy/toy.tsx';"],
+        ['const REGISTRY = {', '  toy,'],
+      ],
+    },
+  },
 };
 
 /** One member each that an addition cannot do without, and the file in which the compiler must then complain. */
 export const REMOVALS: readonly { what: string; file: string; text: string; complains: string }[] = [
+  {
+    what: 'a station without its panel',
+    file: 'web/src/features/mend/stations/toy/toy.tsx',
+    text: '  Panel,\n',
+    complains: 'web/src/features/mend/stations/toy/toy.tsx',
+  },
+  {
+    what: 'a station that does not say when it is shut',
+    file: 'web/src/features/mend/stations/toy/toy.tsx',
+    text: "  bar: ({ hasPlan }) => (hasPlan ? null : 'Bedtime'),\n",
+    complains: 'web/src/features/mend/stations/toy/toy.tsx',
+  },
   {
     what: 'a way without its words of the past',
     file: 'core/src/facts/ways/toyWay.ts',

@@ -6,7 +6,7 @@ import { PLATE } from '../../app/theme.ts';
 import { Plate } from '../../drawing/Plate.tsx';
 import { plateLayout, rungKey, rungsOf, type PlateLayout } from '../../drawing/plateLayout.ts';
 import type { DraftStore, Drafts } from './drafts.ts';
-import type { StationId } from './stations.ts';
+import type { Station } from './stations/Station.ts';
 import { useDraftsNow } from './useDrafts.ts';
 import type { LiveCase } from './useLiveCase.ts';
 import { warmUp } from './warmUp.ts';
@@ -19,14 +19,11 @@ const COMPACT_BELOW_PX = 520;
 export function routeShown(
   proposal: Proposal | null,
   plan: FrozenPlan | null,
-  station: StationId,
+  station: Pick<Station, 'way'>,
   wantedId: string | null,
 ): { route: Route | null; planned: Route | undefined } {
   const routes = proposal?.routes ?? [];
-  const planned =
-    plan && station !== 'decide' && station !== 'measure'
-      ? routes.find((route) => route.id === plan.routeId)
-      : undefined;
+  const planned = plan && station.way === 'planned' ? routes.find((route) => route.id === plan.routeId) : undefined;
   const wanted = routes.find((route) => route.id === wantedId);
   return { route: planned ?? wanted ?? routes[0] ?? null, planned };
 }
@@ -34,7 +31,7 @@ export function routeShown(
 /** How the page shows a case. */
 interface View {
   plan: FrozenPlan | null;
-  station: StationId;
+  station: Pick<Station, 'way' | 'ladder'>;
   /** The way pointed at, by its id. */
   wantedId: string | null;
   units: UnitSystem;
@@ -50,15 +47,14 @@ function drawingOf(
 ): { route: Route | null; layout: PlateLayout | null } {
   const { route } = routeShown(proposal, plan, station, wantedId);
   if (!built.ok || !proposal || width === 0) return { route, layout: null };
-  const decides = station === 'decide';
   const layout = plateLayout({
     hole: built.hole,
     assessment: proposal.assessment,
-    route: station === 'measure' || station === 'locate' ? null : route,
-    rungs: decides ? rungsOf(proposal.routes, route?.id ?? null) : [],
+    route: station.way === 'none' ? null : route,
+    rungs: station.ladder ? rungsOf(proposal.routes, route?.id ?? null) : [],
     units,
     width,
-    sectionHeight: phone ? SECTION_PX.narrow : decides ? SECTION_PX.withLadder : SECTION_PX.alone,
+    sectionHeight: phone ? SECTION_PX.narrow : station.ladder ? SECTION_PX.withLadder : SECTION_PX.alone,
     compact: width < COMPACT_BELOW_PX,
     heldScale,
   });

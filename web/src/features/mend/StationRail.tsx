@@ -3,7 +3,7 @@ import ButtonBase from '@mui/material/ButtonBase';
 import { useTheme } from '@mui/material/styles';
 import { memo } from 'react';
 import { FONT } from '../../app/theme.ts';
-import { STATIONS, type StationId } from './stations.ts';
+import { STATION_IDS, STATIONS, type StationId } from './stations/registry.ts';
 
 interface Props {
   current: StationId;
@@ -23,13 +23,13 @@ export const StationRail = memo(function StationRail({ current, closed, onGo }: 
       className="no-print"
       sx={{ display: 'flex', borderBottom: 2, borderColor: tokens.ink, overflowX: 'auto', mb: 2 }}
     >
-      {STATIONS.map((station, index) => {
-        const active = station.id === current;
-        const reason = closed[station.id];
+      {STATION_IDS.map((id, index) => {
+        const active = id === current;
+        const reason = closed[id];
         return (
           <ButtonBase
-            key={station.id}
-            onClick={() => onGo(station.id)}
+            key={id}
+            onClick={() => onGo(id)}
             disabled={reason !== undefined}
             title={reason}
             aria-current={active ? 'step' : undefined}
@@ -58,7 +58,7 @@ export const StationRail = memo(function StationRail({ current, closed, onGo }: 
             <Box component="span" sx={{ fontSize: 13 }}>
               {index + 1}
             </Box>
-            {station.name}
+            {STATIONS[id].name}
           </ButtonBase>
         );
       })}

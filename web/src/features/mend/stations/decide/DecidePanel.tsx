@@ -16,11 +16,11 @@ import {
   workingsOf,
 } from '@deep-mend/core';
 import { memo, useState } from 'react';
-import { Verdict, verdictPath } from '../../parts/Verdict.tsx';
-import { WorkingDialog } from '../../parts/WorkingDialog.tsx';
-import { ChecksList } from './ChecksList.tsx';
+import { Verdict, verdictPath } from '../../../../parts/Verdict.tsx';
+import { WorkingDialog } from '../../../../parts/WorkingDialog.tsx';
+import { ChecksList } from '../../ChecksList.tsx';
 import { RouteFigures } from './RouteFigures.tsx';
-import { rungKey } from '../../drawing/plateLayout.ts';
+import { rungKey } from '../../../../drawing/plateLayout.ts';
 import { OtherWays } from './OtherWays.tsx';
 import { RouteEconomics } from './RouteEconomics.tsx';
 import { SideBySide } from './SideBySide.tsx';

@@ -1,6 +1,6 @@
 import type { Attempt, HoleFile, MeansId, QuantityId, UnitSystem } from '@deep-mend/core';
 import type { ReactNode } from 'react';
-import type { Choose } from '../known/fields.tsx';
+import type { Choose } from '../../known/fields.tsx';
 import { CorePanel } from './CorePanel.tsx';
 import { MeansList } from './MeansList.tsx';
 import type { FreePlan } from './useFreePlan.ts';

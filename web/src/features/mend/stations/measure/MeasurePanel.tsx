@@ -15,8 +15,8 @@ import {
   type UnitSystem,
 } from '@deep-mend/core';
 import { memo, useState } from 'react';
-import { Figure } from '../../parts/Figure.tsx';
-import { WorkingDialog } from '../../parts/WorkingDialog.tsx';
+import { Figure } from '../../../../parts/Figure.tsx';
+import { WorkingDialog } from '../../../../parts/WorkingDialog.tsx';
 import { ReadingPicture } from './ReadingPicture.tsx';
 
 const ASKS: Record<MissingInput, { title: string; how: string; field: string }> = {

@@ -1,6 +1,6 @@
 import { formatLength, formatLoad, mateEffectOf, SAY, type Route, type UnitSystem } from '@deep-mend/core';
 import { useState } from 'react';
-import { VERDICT_WORDS } from '../../parts/Verdict.tsx';
+import { VERDICT_WORDS } from '../../../../parts/Verdict.tsx';
 import { timeWords, torqueWords } from './RouteEconomics.tsx';
 
 const NONE = '—';

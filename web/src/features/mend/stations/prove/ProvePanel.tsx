@@ -20,8 +20,8 @@ import {
   type UnitSystem,
 } from '@deep-mend/core';
 import { useMemo, useState } from 'react';
-import { useShop } from '../../app/ShopContext.tsx';
-import { ChecksList } from './ChecksList.tsx';
+import { useShop } from '../../../../app/ShopContext.tsx';
+import { ChecksList } from '../../ChecksList.tsx';
 
 interface Props {
   plan: FrozenPlan;

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { ATTEMPT_OUTCOMES, MEANS, SAY, sayMeans, type MeansId, type SaidMeans } from '@deep-mend/core';
 import { useMemo, useState } from 'react';
-import { Verdict } from '../../../parts/Verdict.tsx';
+import { Verdict } from '../../../../parts/Verdict.tsx';
 import type { FreeProps } from './FreePanel.tsx';
 import { StepTimer } from './StepTimer.tsx';
 

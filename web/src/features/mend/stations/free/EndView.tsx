@@ -1,5 +1,5 @@
 import type { CoreWindow } from '@deep-mend/core';
-import { FONT, PLATE } from '../../../app/theme.ts';
+import { FONT, PLATE } from '../../../../app/theme.ts';
 
 const SIZE = 200;
 /** Room at the foot for the words. */

@@ -6,9 +6,9 @@ import type { HoleDetail } from '@deep-mend/contract';
 import type { HoleFile, MendEntry } from '@deep-mend/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { FacePicker } from '../../parts/FacePicker.tsx';
-import { readableDate } from '../../parts/format.ts';
-import { outcomeWords } from '../../parts/outcomeWords.ts';
+import { FacePicker } from '../../../../parts/FacePicker.tsx';
+import { readableDate } from '../../../../parts/format.ts';
+import { outcomeWords } from '../../../../parts/outcomeWords.ts';
 
 interface Props {
   detail: HoleDetail;

@@ -15,7 +15,7 @@ import {
   WAYS,
 } from '@deep-mend/core';
 import { useState } from 'react';
-import { Verdict } from '../../parts/Verdict.tsx';
+import { Verdict } from '../../../../parts/Verdict.tsx';
 
 /** The bore as it came out, judged again before the tap goes in: nothing is recorded here, Prove does that. */
 export function BoreBeforeTapping({ plan, tough, units }: { plan: FrozenPlan; tough: boolean; units: UnitSystem }) {

@@ -12,8 +12,8 @@ import {
   TOUCHED_ALLOWED,
   type HarmInput,
 } from '@deep-mend/core';
-import { Figure } from '../../../parts/Figure.tsx';
-import { More, Pick } from '../known/fields.tsx';
+import { Figure } from '../../../../parts/Figure.tsx';
+import { More, Pick } from '../../known/fields.tsx';
 import type { FreeProps } from './FreePanel.tsx';
 import { HarmPlates } from './HarmPlates.tsx';
 

@@ -7,7 +7,7 @@ import {
   type UnitSystem,
   WAYS,
 } from '@deep-mend/core';
-import { Figure } from '../../parts/Figure.tsx';
+import { Figure } from '../../../../parts/Figure.tsx';
 
 /** A drill's name split into figure and unit: `8.3 mm` → 8.3, mm. */
 function drillFigure(drill: TapDrill): { main: string; unit?: string } {

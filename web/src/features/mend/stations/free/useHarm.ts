@@ -1,7 +1,7 @@
 import type { HarmOfDrill } from '@deep-mend/core';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { HarmAnswer, HarmQuestion } from '../../../workers/harmMessages.ts';
-import { startHarm } from '../../../workers/startHarm.ts';
+import type { HarmAnswer, HarmQuestion } from '../../../../workers/harmMessages.ts';
+import { startHarm } from '../../../../workers/startHarm.ts';
 
 export interface HarmState {
   drills: HarmOfDrill[] | null;

@@ -1,0 +1,59 @@
+import { routeDigest, type QuantityId } from '@deep-mend/core';
+import { useState } from 'react';
+import { newId } from '../../../../api/client.ts';
+import { useKeys } from '../../../../app/useKeys.ts';
+import { useStable } from '../../../../app/useStable.ts';
+import type { Draft } from '../../drafts.ts';
+import type { MendView, Station } from '../Station.ts';
+import { DecidePanel } from './DecidePanel.tsx';
+
+/** Records what is typed and freezes the way that the panel names. */
+async function planNow({ access, caseOf, go, guarded, mend, record, route, store }: MendView): Promise<void> {
+  const typed = store.get();
+  // The panel may be one key behind what was typed. What is planned is the way that it names, by the newest readings; if
+  // these rule it out, nothing is planned, and the panel says so as soon as it has caught up.
+  const latest = caseOf(typed).proposal?.routes.find((candidate) => candidate.id === route?.id);
+  if (!latest || latest.verdict === 'does-not-hold' || !mend) return;
+  const done = await guarded(async () => {
+    for (const [quantity, draft] of Object.entries(typed) as [QuantityId, Draft][]) await record(quantity, draft);
+    const body = {
+      id: newId(),
+      mendId: mend.id,
+      routeId: latest.id,
+      digest: routeDigest(latest),
+      happenedAt: new Date().toISOString(),
+    };
+    await access.post('plans', body);
+  });
+  if (done) go('prepare');
+}
+
+function Panel({ view }: { view: MendView }) {
+  const { built, proposal } = view.live;
+  const [showWorking, setShowWorking] = useState(false);
+  const plan = useStable(() => planNow(view));
+  useKeys({ w: () => setShowWorking(true) });
+  if (!built.ok || !proposal || !view.route) return null;
+  return (
+    <DecidePanel
+      hole={built.hole}
+      unsettled={view.unsettled}
+      proposal={proposal}
+      route={view.route}
+      units={view.units}
+      showWorking={showWorking}
+      onShowWorking={setShowWorking}
+      onSelect={view.select}
+      onPlan={view.mend ? plan : null}
+    />
+  );
+}
+
+export const decide: Station = {
+  name: 'Decide',
+  bar: ({ ready }) => (ready ? null : 'Some readings are still missing'),
+  Panel,
+  way: 'pointed-at',
+  ladder: true,
+  frees: false,
+};

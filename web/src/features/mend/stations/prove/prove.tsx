@@ -1,0 +1,40 @@
+import type { MendOutcome, RecordedResult } from '@deep-mend/core';
+import { useNavigate } from 'react-router';
+import { CUT_BARS } from '../cutBars.ts';
+import type { MendView, Station } from '../Station.ts';
+import { ProvePanel } from './ProvePanel.tsx';
+
+function Panel({ view: { access, detail, file, guarded, mend, plan, units } }: { view: MendView }) {
+  const navigate = useNavigate();
+  if (!plan || !mend) return null;
+  const recordResults = async (results: RecordedResult[], note: string) => {
+    if (!mend.planId) return;
+    await guarded(() => access.append('result', { mendId: mend.id, planId: mend.planId!, results, note }));
+  };
+  const close = async (outcome: MendOutcome, secondSignedBy: string | null) => {
+    const done = await guarded(() =>
+      access.append('mend-closed', { mendId: mend.id, outcome, note: '', secondSignedBy }),
+    );
+    if (done) void navigate(`/holes/${detail.id}`);
+  };
+  return (
+    <ProvePanel
+      key={mend.planId}
+      plan={plan}
+      mend={mend}
+      units={units}
+      gated={file.choices.duty === 'can-hurt' || file.choices.duty === 'under-code'}
+      onRecord={recordResults}
+      onClose={close}
+    />
+  );
+}
+
+export const prove: Station = {
+  name: 'Prove',
+  bar: (facts) => CUT_BARS[facts.cut],
+  Panel,
+  way: 'planned',
+  ladder: false,
+  frees: false,
+};
