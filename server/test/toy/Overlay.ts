@@ -56,9 +56,11 @@ export function compilerOver(overlay: Overlay) {
   const { config } = ts.readConfigFile(join(ROOT, 'tsconfig.json'), ts.sys.readFile) as { config: object };
   const parsed = ts.parseJsonConfigFileContent(config, ts.sys, ROOT);
   const own = (file: string) => (file.startsWith(`${ROOT}/`) ? file.slice(ROOT.length + 1) : file);
+  const shipped = parsed.fileNames.filter((file) => /\/src\//.test(file) && !/\.test\.|test-support/.test(file));
   const host: ts.LanguageServiceHost = {
     getCompilationSettings: () => parsed.options,
-    getScriptFileNames: () => [...new Set([...parsed.fileNames, ...overlay.paths().map((path) => join(ROOT, path))])],
+    // What ships; the tests of the tree itself are checked by the Types step.
+    getScriptFileNames: () => [...new Set([...shipped, ...overlay.paths().map((path) => join(ROOT, path))])],
     getScriptVersion: (file) => overlay.version(own(file)),
     getScriptSnapshot: (file) => {
       const text = overlay.has(own(file)) ? overlay.read(own(file)) : ts.sys.readFile(file);
@@ -81,13 +83,15 @@ export function compilerOver(overlay: Overlay) {
       .map((found) => `${path}: ${ts.flattenDiagnosticMessageText(found.messageText, ' ')}`);
   return {
     errorsIn,
-    /** Every error in the whole program. */
-    errors: () =>
+    /** Every error in the workspaces named. */
+    errors: (workspaces: readonly string[]) =>
       service
         .getProgram()!
         .getSourceFiles()
         .map(({ fileName }) => own(fileName))
-        .filter((path) => !path.includes('node_modules') && !path.startsWith('/') && !path.endsWith('.d.ts'))
+        .filter(
+          (path) => workspaces.some((workspace) => path.startsWith(`${workspace}/src/`)) && !path.endsWith('.d.ts'),
+        )
         .flatMap(errorsIn),
   };
 }
