@@ -1,4 +1,12 @@
-import { formatLength, formatLoad, SAY, type Check, type UnitSystem } from '@deep-mend/core';
+import {
+  formatLength,
+  formatLengthWithUnit,
+  formatLoad,
+  SAY,
+  type Check,
+  type ReadingEntry,
+  type UnitSystem,
+} from '@deep-mend/core';
 
 /** A length in the person's units, and the other system small. */
 export function bothUnits(
@@ -12,6 +20,14 @@ export function bothUnits(
     unit: units,
     other: `${formatLength(mm, other, other === 'mm' ? 2 : 3)} ${other}`,
   };
+}
+
+/**
+ * A reading's doubt, in the system in which the reading was typed, so that one line never speaks of two. Finer than a length:
+ * a micrometer's few thousandths must not round up.
+ */
+export function doubtWords(halfWidthMm: number, notation: ReadingEntry['notation']): string {
+  return notation === 'mm' ? formatLengthWithUnit(halfWidthMm, 'mm', 3) : formatLengthWithUnit(halfWidthMm, 'in', 4);
 }
 
 /** The value of a check in the person's units. */

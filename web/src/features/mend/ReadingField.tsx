@@ -39,7 +39,7 @@ export const ReadingField = memo(function ReadingField({
   const { name } = quantityRow(quantity);
   const [ref, view, change] = useReading({ quantity, threadId, entry, units });
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const { drafted, unit, instrument, halfWidth, doubtProblem, problem, question } = view;
+  const { drafted, unit, instrument, halfWidth, doubt, doubtProblem, problem, question } = view;
   const fieldId = `reading-${quantity}`;
   const shown = label ?? name;
   return (
@@ -71,9 +71,9 @@ export const ReadingField = memo(function ReadingField({
           className="plain-button known-doubt"
           onClick={(event) => setAnchor(event.currentTarget)}
           disabled={disabled}
-          aria-label={`Instrument and doubt of ${shown}: ${instrumentOf(instrument).name}, ± ${halfWidth} mm`}
+          aria-label={`Instrument and doubt of ${shown}: ${instrumentOf(instrument).name}, ± ${doubt}`}
         >
-          ± {halfWidth} mm, {instrumentOf(instrument).name.split(',')[0]!.toLowerCase()}
+          ± {doubt}, {instrumentOf(instrument).name.split(',')[0]!.toLowerCase()}
         </button>
       </div>
       {problem && (

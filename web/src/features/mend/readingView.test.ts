@@ -42,6 +42,16 @@ test('a drill gauges a bore by its name, never a depth', () => {
   expect(readingView({ ...field, quantity: 'depth', draft: typed('x') }).problem).toMatch(/is the name of a drill/);
 });
 
+test('the doubt is said in the system of the reading, and before that in the shop’s', () => {
+  expect(readingView({ ...field, draft: undefined }).doubt).toBe('0.05 mm');
+  expect(readingView({ ...field, units: 'in', draft: undefined }).doubt).toBe('0.002 in');
+  expect(readingView({ ...field, units: 'in', draft: typed('7.9 mm') }).doubt).toBe('0.1 mm');
+  expect(readingView({ ...field, draft: typed('7.9', '0.002 in') }).doubt).toBe('0.051 mm');
+  expect(readingView({ ...field, draft: typed('7.9', '0.004') }).doubt).toBe('0.004 mm');
+  expect(readingView({ ...field, draft: typed('7.9', 'much') }).doubt).toBe('much');
+  expect(readingView({ ...field, units: 'mm', draft: undefined, entry }).doubt).toBe('0.002 in');
+});
+
 test('a key that changes nothing round the text keeps what is shown, so the field is not drawn again', () => {
   const views = viewsOf(field);
   const empty = views(undefined);

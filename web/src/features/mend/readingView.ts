@@ -8,6 +8,7 @@ import {
   type ReadingEntry,
   type UnitSystem,
 } from '@deep-mend/core';
+import { doubtWords } from '../../parts/format.ts';
 import { instrumentOf, readDraft, readHalfWidth, type Draft } from './drafts.ts';
 
 export interface ReadingInput {
@@ -26,6 +27,8 @@ export interface ReadingView {
   unit: string;
   instrument: InstrumentId;
   halfWidth: string;
+  /** The half-width in words: as the reading is typed, before that in the shop's unit. */
+  doubt: string;
   /** Why the half-width cannot be read. */
   doubtProblem: string | null;
   /** Why it cannot be recorded: of its text, else of its half-width. */
@@ -56,11 +59,13 @@ export function readingView(input: ReadingInput): ReadingView {
   const doubt = readHalfWidth({ text, instrument, halfWidth });
   const doubtProblem = doubt.ok ? null : explainLengthProblem(doubt.problem);
   const bare = BARE.test(text);
+  const notation = parsed?.ok ? parsed.length.notation : draft ? units : (entry?.notation ?? units);
   return {
     drafted: draft !== undefined,
     unit: draft ? (bare ? units : '') : entry && bare ? SHOWN_UNIT[entry.notation] : text === '' ? units : '',
     instrument,
     halfWidth,
+    doubt: doubt.ok ? doubtWords(doubt.length.mm, notation) : halfWidth,
     doubtProblem,
     problem: parsed && !parsed.ok ? explainLengthProblem(parsed.problem) : doubtProblem,
     question: parsed?.ok && threadId ? questionReading(quantity, parsed.length, threadById(threadId)) : null,

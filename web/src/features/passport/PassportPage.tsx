@@ -4,7 +4,6 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import {
   formatLength,
-  formatLengthWithUnit,
   MEANS,
   quantityRow,
   threadById,
@@ -18,7 +17,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { ApiProblem } from '../../api/client.ts';
 import { useShop } from '../../app/ShopContext.tsx';
-import { readableDate } from '../../parts/format.ts';
+import { doubtWords, readableDate } from '../../parts/format.ts';
 import { outcomeWords } from '../../parts/outcomeWords.ts';
 import { Failed, Loading } from '../../parts/states.tsx';
 import { useHole } from '../../parts/useHole.ts';
@@ -78,11 +77,9 @@ function Mend({ mend, units }: { mend: MendEntry; units: UnitSystem }) {
   );
 }
 
-/** As it was typed, with its doubt in the same system: one line never speaks of two. */
 function reading(entry: ReadingEntry): string {
   const bare = /^[\d.,\s]+$/.test(entry.text);
-  const doubt = formatLengthWithUnit(entry.halfWidthMm, entry.notation === 'mm' ? 'mm' : 'in');
-  return `${entry.text}${bare ? ` ${entry.notation}` : ''} ± ${doubt}`;
+  return `${entry.text}${bare ? ` ${entry.notation}` : ''} ± ${doubtWords(entry.halfWidthMm, entry.notation)}`;
 }
 
 /** One hole's life: generations as rings, mends, readings with their corrections, who signed. */
