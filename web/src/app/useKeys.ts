@@ -1,4 +1,4 @@
-import { useEffect, useLayoutEffect, useRef } from 'react';
+import { useLayoutEffect, useRef } from 'react';
 
 type Actions = Record<string, () => unknown>;
 
@@ -19,7 +19,7 @@ export function useKeys(actions: Actions): void {
   useLayoutEffect(() => {
     latest.current = actions;
   });
-  useEffect(() => {
+  useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
       const action = latest.current[event.key];
