@@ -111,6 +111,7 @@ function MendWork({ access }: { access: HoleAccess }) {
   const phone = useMediaQuery('(max-width: 899px)');
   const { ref, width } = useWidth();
   const [replanning, setReplanning] = useState(false);
+  const [showWorking, setShowWorking] = useState(false);
   const [freed, setFreed] = useState<'cut' | 'whole' | null>(null);
 
   const mend = openMendOf(file);
@@ -145,7 +146,10 @@ function MendWork({ access }: { access: HoleAccess }) {
   }) as Choose;
   const { record, commit } = useRecord({ file, store, units, access, guarded });
 
-  useKeys(Object.fromEntries(STATION_IDS.map((id, index) => [String(index + 1), () => !shut[id] && go(id)])));
+  useKeys({
+    w: () => live.proposal && station.ladder && setShowWorking(true),
+    ...Object.fromEntries(STATION_IDS.map((id, index) => [String(index + 1), () => !shut[id] && go(id)])),
+  });
   useEffect(() => {
     document.title = `${file.name} · Deep Mend`;
   }, [file.name]);
@@ -166,6 +170,8 @@ function MendWork({ access }: { access: HoleAccess }) {
     free,
     route,
     unsettled,
+    showWorking,
+    setShowWorking,
     go,
     select,
     choose,

@@ -48,6 +48,9 @@ export interface MendView {
   free: FreePlan | null;
   route: Route | null;
   unsettled: Sensitivity[] | null;
+  /** The workings of the way shown lie open: by the panel, or by a key of the page. */
+  showWorking: boolean;
+  setShowWorking: (open: boolean) => void;
   go: (to: StationId) => void;
   select: (routeId: string) => void;
   choose: Choose;

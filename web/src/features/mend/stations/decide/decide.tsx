@@ -1,7 +1,5 @@
 import { routeDigest, type QuantityId } from '@deep-mend/core';
-import { useState } from 'react';
 import { newId } from '../../../../api/client.ts';
-import { useKeys } from '../../../../app/useKeys.ts';
 import { useStable } from '../../../../app/useStable.ts';
 import type { Draft } from '../../drafts.ts';
 import type { MendView, Station } from '../Station.ts';
@@ -30,9 +28,7 @@ async function planNow({ access, caseOf, go, guarded, mend, record, route, store
 
 function Panel({ view }: { view: MendView }) {
   const { built, proposal } = view.live;
-  const [showWorking, setShowWorking] = useState(false);
   const plan = useStable(() => planNow(view));
-  useKeys({ w: () => setShowWorking(true) });
   if (!built.ok || !proposal || !view.route) return null;
   return (
     <DecidePanel
@@ -41,8 +37,8 @@ function Panel({ view }: { view: MendView }) {
       proposal={proposal}
       route={view.route}
       units={view.units}
-      showWorking={showWorking}
-      onShowWorking={setShowWorking}
+      showWorking={view.showWorking}
+      onShowWorking={view.setShowWorking}
       onSelect={view.select}
       onPlan={view.mend ? plan : null}
     />
