@@ -170,11 +170,8 @@ test('by keyboard only: from the shop to a frozen plan', async ({ page }) => {
   await expect(page.getByRole('heading', { name: /^Planned:/ })).toBeVisible();
   await page.keyboard.press('4');
   await expect(page.getByRole('radiogroup', { name: 'Ways to mend, by the metal they take' })).toBeVisible();
-  // On a busy machine about one first key in fifty is not seen here, and why is not known yet: a hand presses again.
-  await expect(async () => {
-    await page.keyboard.press('w');
-    await expect(page.getByRole('dialog')).toContainText('the working', { timeout: 3000 });
-  }).toPass();
+  await page.keyboard.press('w');
+  await expect(page.getByRole('dialog')).toContainText('the working');
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await tabTo(/./, 'radio');

@@ -214,6 +214,7 @@ export {
   mayCut,
   type CutBar,
   MEND_STATIONS,
+  wantsTwoSignatures,
   stationOf,
 } from './record/history/index.ts';
 export {

@@ -87,8 +87,9 @@ test('an event’s id is its key: told again it is recorded once, for something 
   const other = await harness.post(`/holes/${id}/events`, { ...reading(32), id: body.id });
   expect([other.status, other.body.type]).toEqual([422, 'urn:deep-mend:id-reused']);
   const hole = { id: v7(), name: 'Hole 7', faceId: null, mend: { id: v7(), what: 'stripped' }, happenedAt };
-  const first = await harness.post('/holes', hole).expect(200);
-  expect((await harness.post('/holes', hole).expect(200)).body).toEqual(first.body);
+  // A client that lost the answer tells it again while the first call may still be under way.
+  const told = await Promise.all([1, 2, 3, 4].map(() => harness.post('/holes', hole).expect(200)));
+  for (const { body: same } of told) expect(same).toEqual(told[0]!.body);
   expect((await harness.post('/holes', { ...hole, name: 'Hole 8' })).status).toBe(422);
 });
 

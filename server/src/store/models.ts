@@ -91,7 +91,6 @@ export class Once extends Model<Row<Once>, New<Once>> {
   declare shopId: string;
   declare key: string;
   declare bodyDigest: string;
-  declare revision: number;
   declare recordedAt: Date;
 }
 
@@ -173,7 +172,6 @@ export function bindModels(sequelize: Sequelize): void {
       shopId: { ...uuid(), primaryKey: true },
       key: { ...text(), primaryKey: true },
       bodyDigest: text(),
-      revision: integer(),
       recordedAt: moment(),
     },
     as('once'),

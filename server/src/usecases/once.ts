@@ -8,9 +8,18 @@ import type { Context, Tx } from './Context.ts';
 const REMEMBERED_DAYS = 90;
 const DAY_MS = 86_400_000;
 
+/** Two calls at once with one name take turns: the second waits until the first is done, and then sees what it left. */
+export async function takeTurns({ sequelize, shopId }: Context, name: string, transaction: Tx): Promise<void> {
+  await sequelize.query('SELECT pg_advisory_xact_lock(hashtextextended(:name, 0))', {
+    replacements: { name: `${shopId}:${name}` },
+    transaction,
+    type: QueryTypes.SELECT,
+  });
+}
+
 /**
  * Does work that leaves no event once per key, in one transaction with the record of having done it. A repeated call with
- * the same body reads what is there now; the same key with another body is refused. Two calls at once take turns on the key.
+ * the same body reads what is there now; the same key with another body is refused.
  */
 export async function once<T extends object>(
   context: Context,
@@ -21,11 +30,7 @@ export async function once<T extends object>(
 ): Promise<T> {
   const bodyDigest = digestOf(body);
   return context.sequelize.transaction(async (transaction) => {
-    await context.sequelize.query('SELECT pg_advisory_xact_lock(hashtextextended(:key, 0))', {
-      replacements: { key: `${context.shopId}:${idempotencyKey}` },
-      transaction,
-      type: QueryTypes.SELECT,
-    });
+    await takeTurns(context, idempotencyKey, transaction);
     const before = await Once.findOne({
       where: { shopId: context.shopId, key: idempotencyKey },
       transaction,
@@ -36,7 +41,7 @@ export async function once<T extends object>(
     if (before) return again(transaction);
     const reply = await work(transaction);
     await Once.create(
-      { shopId: context.shopId, key: idempotencyKey, bodyDigest, revision: 0, recordedAt: context.now() },
+      { shopId: context.shopId, key: idempotencyKey, bodyDigest, recordedAt: context.now() },
       { transaction },
     );
     return reply;

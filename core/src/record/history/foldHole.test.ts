@@ -1,3 +1,4 @@
+import { digestOf } from '../../basis/numeric/index.ts';
 import { FULL_RACK } from '../../facts/drills/index.ts';
 import { caseFromInputs, DEFAULT_HOUSE_RULES } from '../../judge/hole/index.ts';
 import { freezePlan, routeDigest } from '../../plan/freeze/index.ts';
@@ -108,6 +109,14 @@ test('freezing is reproducible, carries its numbers, and refuses what does not h
     'fasten',
   ]);
   expect(() => freezePlan(proposal, 'wire-coil:M8x1.25:1D')).toThrow('unknown-route');
+});
+
+test('the seal of a plan covers the facts and the words, in either system', () => {
+  const { checks, steps, said, seal } = plan;
+  expect(seal).toBe(digestOf({ checks, steps, said }));
+  const [first, ...rest] = said.in.steps;
+  const reworded = { ...said, in: { ...said.in, steps: [{ ...first!, what: 'Anything.' }, ...rest] } };
+  expect(digestOf({ checks, steps, said: reworded })).not.toBe(seal);
 });
 
 test('a bore measured before tapping is held against the plan like a result', () => {

@@ -3,3 +3,4 @@ export { HEAD_FOLD, headOf, nextHead, type HoleHead } from './holeHead.ts';
 export { inputsOf } from './inputsOf.ts';
 export { mayCut, type CutBar } from './mayCut.ts';
 export { MEND_STATIONS, stationOf } from './stationOf.ts';
+export { wantsTwoSignatures } from './wantsTwoSignatures.ts';

@@ -3,8 +3,8 @@ import type { Sequelize } from 'sequelize';
 export const name = '0002-heads';
 
 /**
- * A hole's head beside its events, so that a write does not read the whole life; a plan's body only in its event; what was
- * done once remembered by its revision. Inputs of plans frozen before stay in their rows: nowhere else keeps them.
+ * A hole's head beside its events, so that a write does not read the whole life; a plan's body only in its event; of
+ * what was done once only that it was. Inputs of plans frozen before stay in their rows: nowhere else keeps them.
  */
 export async function up(sequelize: Sequelize): Promise<void> {
   await sequelize.query(`
@@ -15,7 +15,7 @@ export async function up(sequelize: Sequelize): Promise<void> {
       WHERE kind IN ('reading-struck', 'reading-moved');
     ALTER TABLE plan ALTER COLUMN inputs DROP NOT NULL;
     ALTER TABLE plan DROP COLUMN numbers;
-    ALTER TABLE once DROP COLUMN reply, ADD COLUMN revision integer NOT NULL DEFAULT 0;
+    ALTER TABLE once DROP COLUMN reply;
     CREATE INDEX once_by_age ON once (recorded_at);
   `);
 }
@@ -33,6 +33,6 @@ export async function down(sequelize: Sequelize): Promise<void> {
     ALTER TABLE plan ALTER COLUMN numbers SET NOT NULL, ALTER COLUMN inputs SET NOT NULL;
     DELETE FROM once;
     DROP INDEX once_by_age;
-    ALTER TABLE once DROP COLUMN revision, ADD COLUMN reply jsonb NOT NULL;
+    ALTER TABLE once ADD COLUMN reply jsonb NOT NULL;
   `);
 }

@@ -2,6 +2,7 @@ import type { HoleWritten, NewHole } from '@deep-mend/contract';
 import { blankFile, headOf, type HoleEventBody } from '@deep-mend/core';
 import { Hole } from '../../store/models.ts';
 import type { Context, Tx } from '../Context.ts';
+import { takeTurns } from '../once.ts';
 import { answerWrite, standsAlready } from './answerWrite.ts';
 import { admit } from './appendEvent.ts';
 import { lockHole, type LockedHole } from './lockHole.ts';
@@ -22,6 +23,8 @@ export async function addHole(context: Context, input: NewHole, tx: Tx): Promise
         ]
       : []),
   ];
+  // There is no row to lock yet.
+  await takeTurns(context, id, tx);
   const known = await Promise.all(bodies.map((row) => standsAlready(id, row.id, row.body, tx)));
   if (known.every(Boolean)) return answerWrite(context, await lockHole(context, id, tx), 0, tx);
   await Hole.create({ id, shopId: context.shopId, revision: 0 }, { transaction: tx });

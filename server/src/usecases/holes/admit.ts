@@ -5,6 +5,7 @@ import {
   openMendOf,
   parentById,
   threadById,
+  wantsTwoSignatures,
   type CutBar,
   type EventKindId,
   type EventPayloads,
@@ -105,8 +106,7 @@ const mendClosed: Admit<'mend-closed'> = async ({ context, head, payload, tx }) 
   const mend = openMend(head, payload.mendId);
   if (payload.outcome !== 'mended') return;
   if (mend.results === null) throw refused('payload.outcome', 'Record what was measured first; then close the mend.');
-  const { duty } = head.file.choices;
-  if (duty === 'can-hurt' || duty === 'under-code') await signedByTwo(context, payload.secondSignedBy, tx);
+  if (wantsTwoSignatures(head.file)) await signedByTwo(context, payload.secondSignedBy, tx);
 };
 
 /** These come by endpoints of their own, which look at more than the hole. */

@@ -1,4 +1,4 @@
-import type { MendOutcome, RecordedResult } from '@deep-mend/core';
+import { wantsTwoSignatures, type MendOutcome, type RecordedResult } from '@deep-mend/core';
 import { useNavigate } from 'react-router';
 import { CUT_BARS } from '../cutBars.ts';
 import type { MendView, Station } from '../Station.ts';
@@ -23,7 +23,7 @@ function Panel({ view: { access, detail, file, guarded, mend, plan, units } }: {
       plan={plan}
       mend={mend}
       units={units}
-      gated={file.choices.duty === 'can-hurt' || file.choices.duty === 'under-code'}
+      gated={wantsTwoSignatures(file)}
       onRecord={recordResults}
       onClose={close}
     />
