@@ -1,6 +1,7 @@
 import {
   ATTEMPT_OUTCOMES,
   EVENT_KINDS,
+  EXPECTATION_IDS,
   INSTRUMENTS,
   MEANS_IDS,
   MEND_OUTCOMES,
@@ -68,7 +69,7 @@ export const EVENT_PAYLOADS = {
     results: z
       .array(
         z.strictObject({
-          id: z.enum(['bore', 'full-thread', 'set-down', 'gauge', 'square']),
+          id: z.enum(EXPECTATION_IDS),
           mm: Millimetres.optional(),
           passed: z.boolean().optional(),
         }),

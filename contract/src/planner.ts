@@ -11,6 +11,7 @@ import {
 } from '@deep-mend/core';
 import { z } from 'zod';
 import { oneOf } from './basics.ts';
+import { CHOICE_VALUES } from './choices.ts';
 import { freeFields, holeFields, jointFields, Length, mm } from './requestFields.ts';
 
 const ThreadText = z
@@ -66,7 +67,7 @@ const EXTERNAL_CLASSES = [
 const Hole = z.strictObject({
   thread: ThreadText,
   parent: oneOf(PARENTS),
-  kind: z.enum(['through', 'blind']),
+  kind: CHOICE_VALUES.kind,
   ...holeFields,
   depth: Length.describe('thickness, or depth to the shoulder'),
   bore: z.strictObject({ aMm: mm, bMm: mm, halfWidthMm: z.number().min(0).max(10) }).optional(),

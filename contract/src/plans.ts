@@ -1,4 +1,4 @@
-import { WAY_IDS, type Facts } from '@deep-mend/core';
+import { EXPECTATION_IDS, WAY_IDS, type Facts } from '@deep-mend/core';
 import { z } from 'zod';
 
 const Verdict = z.enum(['holds', 'with-care', 'does-not-hold']);
@@ -67,7 +67,7 @@ export const FrozenPlanSchema = z
     }),
     expectations: z.array(
       z.strictObject({
-        id: z.enum(['bore', 'full-thread', 'set-down', 'gauge', 'square']),
+        id: z.enum(EXPECTATION_IDS),
         title: z.string(),
         kind: z.enum(['length', 'pass-fail']),
         lowMm: finite.nullable(),

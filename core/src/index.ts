@@ -179,6 +179,7 @@ export { sayStep, writeWorkCard } from './plan/workcard/index.ts';
 export {
   ENGINE_VERSION,
   freezePlan,
+  EXPECTATION_IDS,
   type Expectation,
   type FrozenPlan,
   planNumbers,

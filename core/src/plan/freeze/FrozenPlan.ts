@@ -19,9 +19,12 @@ export type PlanNumbers = {
   breakLoadN: number;
 };
 
+/** What is measured or tried when the work is done. */
+export const EXPECTATION_IDS = ['bore', 'full-thread', 'set-down', 'gauge', 'square'] as const;
+
 /** Something to measure when the work is done, and what the plan expects. */
 export type Expectation = {
-  id: 'bore' | 'full-thread' | 'set-down' | 'gauge' | 'square';
+  id: (typeof EXPECTATION_IDS)[number];
   title: string;
   kind: 'length' | 'pass-fail';
   lowMm: number | null;
