@@ -206,6 +206,9 @@ test('at phone width nothing runs off the side and a rung can be tapped', async 
   await rung.click();
   await expect(rung).toHaveAttribute('aria-checked', 'true');
   expect((await rung.boundingBox())!.height).toBeGreaterThanOrEqual(44);
+  await page.getByRole('button', { name: '2 Measure' }).click();
+  await page.getByRole('button', { name: /^Weigh the/ }).click();
+  await expect(rung).toBeInViewport();
   await openMend(page, 'stud snapped');
   const free = new URL(page.url()).pathname;
   for (const path of ['/', '/assets', '/desk?ask=M8', '/desk/charts', '/crib', free]) {

@@ -153,6 +153,11 @@ function MendWork({ access }: { access: HoleAccess }) {
   useEffect(() => {
     document.title = `${file.name} · Deep Mend`;
   }, [file.name]);
+  // On a phone the last button of one station lies far below what the next one shows first.
+  // (In braces: newer browsers give a promise back, which React would take for a clean-up.)
+  useLayoutEffect(() => {
+    window.scrollTo({ top: 0 });
+  }, [stationId]);
 
   const view: MendView = {
     access,
