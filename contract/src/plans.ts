@@ -1,4 +1,4 @@
-import { EXPECTATION_IDS, WAY_IDS, type Facts } from '@deep-mend/core';
+import { EXPECTATION_IDS, TICK_IDS, WAY_IDS, type Facts } from '@deep-mend/core';
 import { z } from 'zod';
 
 const Verdict = z.enum(['holds', 'with-care', 'does-not-hold']);
@@ -17,6 +17,7 @@ const FrozenCheck = z.strictObject({
   unit: Unit,
   facts: FactsSchema,
   settledBy: z.string().exactOptional(),
+  shut: z.literal(true).exactOptional(),
   remedy: z.string().exactOptional(),
 });
 const flags = { noReturn: z.literal(true).exactOptional(), afterProof: z.literal(true).exactOptional() };
@@ -28,12 +29,16 @@ const SaidStep = z.strictObject({
   title: z.string(),
   what: z.string(),
   number: z
-    .union([z.strictObject({ valueMm: finite, ...shown }), z.strictObject({ text: z.string(), ...shown })])
+    .union([
+      z.strictObject({ valueMm: finite, safe: z.enum(['down', 'up']).exactOptional(), ...shown }),
+      z.strictObject({ text: z.string(), ...shown }),
+    ])
     .nullable(),
   caution: z.string().nullable(),
   ...flags,
 });
 const SaidPlan = z.strictObject({
+  ticks: z.array(z.string()),
   checks: z.array(z.strictObject({ id: z.string(), title: z.string(), verdict: Verdict, because: z.string() })),
   notes: z.array(z.string()),
   steps: z.array(SaidStep),
@@ -65,6 +70,8 @@ export const FrozenPlanSchema = z
       stripLoadN: finite.nullable(),
       breakLoadN: finite,
     }),
+    ticks: z.array(z.enum(TICK_IDS)),
+    asks: z.array(z.string()),
     expectations: z.array(
       z.strictObject({
         id: z.enum(EXPECTATION_IDS),

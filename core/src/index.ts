@@ -116,7 +116,6 @@ export {
   stripLoadWorking,
   type StripInput,
   breakLoadN,
-  type MostTorque,
 } from './judge/strength/index.ts';
 export { depthBudget, depthBudgetWorking, drillPointMm, tapName, drillSpeed } from './plan/cutting/index.ts';
 export {
@@ -174,6 +173,12 @@ export {
   writeWorking,
   sensitivity,
   type Sensitivity,
+  isBolted,
+  type NamedTorque,
+  TICK_IDS,
+  tickWords,
+  type Tick,
+  type TickId,
 } from './plan/routes/index.ts';
 export { sayStep, writeWorkCard } from './plan/workcard/index.ts';
 export {
@@ -203,6 +208,8 @@ export {
   type HoleEvent,
   type HoleEventBody,
   MEND_OUTCOMES,
+  RELEASERS,
+  type Releaser,
   type MendOutcome,
 } from './record/events/index.ts';
 export {

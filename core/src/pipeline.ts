@@ -50,7 +50,7 @@ export interface Judged {
 /** What a hole's inputs come to: a case with its proposal, or what is still missing for one. */
 export type Weighed = ({ ok: true; proposal: Proposal } & Judged) | { ok: false; missing: MissingInput[] };
 
-/** Every way of mending one case. @example weighCase(blankCase({ thread: threadById('M8x1.25'), parent: parentById('grey-iron'), kind: 'through', depth: { mm: 20, halfWidthMm: 0 }, damageTo: { mm: 9, halfWidthMm: 0 } })).routes[0].method // 'wire-coil' */
+/** Every way of mending one case. @example weighCase(blankCase({ thread: threadById('M8x1.25'), parent: parentById('grey-iron'), kind: 'through', depth: { mm: 20, halfWidthMm: 0 }, damageTo: { mm: 9, halfWidthMm: 0 } })).routes[0].method // 'longer-screw' */
 export const weighCase = (hole: HoleCase): Proposal => proposeRoutes(hole, assess(hole));
 
 /** From inputs to every way of mending, or to what is missing. */

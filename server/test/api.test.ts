@@ -34,8 +34,8 @@ async function routesOf(id: string) {
 const fileOf = async (id: string) =>
   foldHole((await harness.get(`/holes/${id}`).expect(200)).body.events as StoredEvent[]);
 
-async function frozen() {
-  const made = await case1(harness);
+async function frozen(given?: Awaited<ReturnType<typeof case1>>) {
+  const made = given ?? (await case1(harness));
   const { hole, routes } = await routesOf(made.id);
   const planId = v7();
   const body = { id: planId, mendId: made.mendId, routeId: routes[0]!.id, digest: routeDigest(routes[0]!), happenedAt };
@@ -174,6 +174,27 @@ test('the server freezes what it computes itself, and shows a mismatch', async (
   ).toBe(422);
 });
 
+test('nothing is recorded as cut before it is looked at, and a look belongs to its plan', async () => {
+  const made = await case1(harness);
+  await made.append('choice', { field: 'crack', value: null });
+  const { id, mendId, planId, reply } = await frozen(made);
+  let revision = reply.body.revision as number;
+  const send = async (kind: string, payload: object) => {
+    const answer = await harness.post(
+      `/holes/${id}/events`,
+      { id: v7(), kind, payload, happenedAt },
+      { 'If-Match': `"${revision}"` },
+    );
+    revision = (answer.body.revision as number | undefined) ?? revision;
+    return answer;
+  };
+  const result = { mendId, planId, results: [], note: '' };
+  expect((await send('result', result)).body.detail).toContain('Look first');
+  expect((await send('looked', { mendId, planId: v7(), ticks: ['crack'] })).status).toBe(422);
+  expect((await send('looked', { mendId, planId, ticks: ['crack'] })).status).toBe(200);
+  expect((await send('result', result)).status).toBe(200);
+});
+
 test('nothing is recorded as cut while something is stuck in the hole', async () => {
   const { id, mendId, planId, reply } = await frozen();
   const stuck = { id: v7(), kind: 'choice', payload: { field: 'stuck', value: 'tap' }, happenedAt };
@@ -240,7 +261,16 @@ test('a hole that can hurt someone is not signed off by one person', async () =>
     return answer;
   };
   await send('choice', { field: 'duty', value: 'can-hurt' });
-  await send('result', { mendId, planId, results: [], note: '' });
+  const result = { mendId, planId, results: [], note: '' };
+  expect((await send('result', result)).body.detail).toContain('release');
+  const release = { mendId, role: 'maker', by: 'Maker’s desk', reference: 'R 12', allows: 'a coil, 2 D' };
+  expect((await send('released', { ...release, date: '2999-01-01' })).body.fields[0].path).toBe('payload.date');
+  expect((await send('released', { ...release, date: '2024-13-01' })).status).toBe(400);
+  expect((await send('released', { ...release, date: '2024-02-01' })).status).toBe(200);
+  await send('choice', { field: 'doNotUse', value: true });
+  expect((await send('result', result)).body.detail).toContain('do not use');
+  await send('choice', { field: 'doNotUse', value: false });
+  expect((await send('result', result)).status).toBe(200);
   const close = (secondSignedBy: string | null) =>
     send('mend-closed', { mendId, outcome: 'mended', note: '', secondSignedBy });
   const people = await ActorRow.findAll({ raw: true });

@@ -59,7 +59,7 @@ export async function case1(harness: Harness) {
     .post('/holes', { id, name: 'Hole 4', faceId: null, mend: { id: mendId, what: 'pulled out' }, happenedAt })
     .expect(200);
   let revision = 2;
-  const append = async (kind: string, payload: object) => {
+  const append = async (kind: string, payload: object): Promise<void> => {
     const reply = await harness.post(
       `/holes/${id}/events`,
       { id: v7(), kind, payload, happenedAt },
@@ -73,11 +73,22 @@ export async function case1(harness: Harness) {
     parentId: 'aluminium-cast-heat-treated',
     kind: 'through',
     fastenerClassId: '8.8',
+    behind: 'nothing',
+    crack: 'none',
+    earlierRepair: 'none',
   })) {
     await append('choice', { field, value });
   }
-  for (const [quantity, mm] of Object.entries({ depth: 20, 'damage-to': 9, edge: 30, 'mate-hole': 9 })) {
+  for (const [quantity, mm] of Object.entries({ depth: 20, 'damage-to': 9, edge: 30, 'mate-hole': 9, 'screw-reach': 15 })) {
     await append('reading', { quantity, text: `${mm}`, notation: 'mm', mm, halfWidthMm: 0, instrument: 'drawing' });
   }
-  return { id, mendId, revision, append };
+  // What is appended later moves it on.
+  return {
+    id,
+    mendId,
+    append,
+    get revision() {
+      return revision;
+    },
+  };
 }

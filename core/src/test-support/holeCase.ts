@@ -4,7 +4,10 @@ import { blankCase, type HoleCase, type Joint, type Measured } from '../judge/ho
 
 const exact = (mm: number): Measured => ({ mm, halfWidthMm: 0 });
 
-/** A hole for a test: worked case 1 (M8 in heat-treated cast aluminium) with what the test changes. */
+/**
+ * A hole for a test: worked case 1 (M8 in heat-treated cast aluminium, everything seen, the screw is to break first) with
+ * what the test changes.
+ */
 export function holeCase(
   changes: Partial<Omit<HoleCase, 'thread' | 'parent' | 'joint'>> & {
     threadId?: string;
@@ -20,7 +23,16 @@ export function holeCase(
     depth: exact(20),
     damageTo: exact(9),
     edge: exact(30),
+    behind: 'nothing',
+    crack: 'none',
+    earlierSeen: true,
     ...rest,
-    joint: { fastenerClassId: '8.8', mateHole: exact(9), ...joint },
+    joint: {
+      fastenerClassId: '8.8',
+      mateHole: exact(9),
+      serviceC: 20,
+      demand: { mode: 'fastener-first' },
+      ...joint,
+    },
   });
 }

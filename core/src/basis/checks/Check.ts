@@ -25,6 +25,8 @@ export type CheckOf<Kind extends string, F> = {
   facts: F;
   /** The reading that would settle the doubt, when the readings are what stands between the verdicts. */
   settledBy?: string;
+  /** Nobody knows it, and one plausible value is refused: nothing is cut before `settledBy` is given. */
+  shut?: true;
   /** An ordinary step that turns it into a cautious one: its id; the words are the kind's. */
   remedy?: string;
 };

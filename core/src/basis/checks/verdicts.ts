@@ -7,6 +7,27 @@ export function compareVerdicts(a: Verdict, b: Verdict): number {
   return ORDER[a] - ORDER[b];
 }
 
+/** What an unknown does to a verdict; `asks`: its reading is asked for; `shut`: nothing is cut before it is given. */
+export interface UnknownVerdict {
+  verdict: Verdict;
+  asks: boolean;
+  shut: boolean;
+}
+
+/**
+ * Verdict while something is not known, from the one at the unfavourable end of what is plausible and the one at the usual
+ * value. Holds at the unfavourable end: holds, and nothing is asked. Refused there and not at the usual one: with care, the
+ * reading is asked for and the machine waits. Refused at both: does not hold.
+ * @example verdictOfUnknown('does-not-hold', 'holds').shut // true
+ */
+export function verdictOfUnknown(unfavourable: Verdict, usual: Verdict): UnknownVerdict {
+  if (unfavourable !== 'does-not-hold')
+    return { verdict: unfavourable, asks: compareVerdicts(usual, unfavourable) < 0, shut: false };
+  return usual === 'does-not-hold'
+    ? { verdict: 'does-not-hold', asks: false, shut: false }
+    : { verdict: 'with-care', asks: true, shut: true };
+}
+
 /** The worst of some verdicts; `holds` for none. */
 export function worstVerdict(verdicts: readonly Verdict[]): Verdict {
   return verdicts.reduce<Verdict>((worst, verdict) => (ORDER[verdict] > ORDER[worst] ? verdict : worst), 'holds');

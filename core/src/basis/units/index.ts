@@ -9,4 +9,4 @@ export {
 export { explainLengthProblem } from './explainLengthProblem.ts';
 export { formatLength, formatLengthWithUnit, type UnitSystem } from './formatLength.ts';
 export { LETTER_DRILL_TENTHOUSANDTHS, NUMBER_DRILL_TENTHOUSANDTHS } from './tables/gaugeSizes.ts';
-export { formatLoad, formatTorque, SAY, type Say } from './say.ts';
+export { formatLoad, formatTorque, SAY, settableMm, type Say } from './say.ts';

@@ -2,6 +2,7 @@ import { formatLengthWithUnit, type UnitSystem } from './formatLength.ts';
 
 const UM_PER_MM = 1000;
 const MM_PER_THOU = 0.0254;
+const MM_PER_INCH = 25.4;
 /** Exact by definition: the pound-force; with the foot, the torque. */
 const N_PER_LBF = 4.4482216152605;
 const NM_PER_LBF_FT = 1.3558179483;
@@ -33,6 +34,9 @@ export interface Say {
   units: UnitSystem;
   /** To a hundredth of a millimetre or a thousandth of an inch. */
   length: (mm: number) => string;
+  /** What a hand can set, 0.1 mm or 0.005 in: never more than it is, never less. */
+  atMost: (mm: number) => string;
+  atLeast: (mm: number) => string;
   /** A few thousandths of a millimetre, where hundredths would read as nothing. */
   fine: (mm: number) => string;
   load: (newton: number) => string;
@@ -43,9 +47,27 @@ export interface Say {
 // A sentence's number was always rounded like this before it was written; a recorded card is held against it.
 const tidy = (value: number, per: number) => Math.round(value * per) / per;
 
+/** What a hand can set on a scale, in each system. */
+const SET_STEP: Readonly<Record<UnitSystem, number>> = { mm: 0.1, in: 0.005 * MM_PER_INCH };
+
+/**
+ * A length that a hand sets, rounded to the safe side.
+ * @example settableMm(23.24, 'mm', Math.floor) // 23.2
+ */
+export const settableMm = (mm: number, units: UnitSystem, round: (steps: number) => number): number => {
+  const steps = mm / SET_STEP[units];
+  // A whole number of steps stays one, whatever the last bit says.
+  const whole = Math.abs(steps - Math.round(steps)) < 1e-6 ? Math.round(steps) : round(steps);
+  return whole * SET_STEP[units];
+};
+const settable = (mm: number, units: UnitSystem, round: (steps: number) => number) =>
+  formatLengthWithUnit(settableMm(mm, units, round), units, units === 'mm' ? 1 : 3);
+
 const inUnits = (units: UnitSystem): Say => ({
   units,
   length: (mm) => formatLengthWithUnit(tidy(mm, 1e4), units, units === 'mm' ? 2 : 3),
+  atMost: (mm) => settable(mm, units, Math.floor),
+  atLeast: (mm) => settable(mm, units, Math.ceil),
   fine: (mm) => formatFine(tidy(mm, 1e5), units),
   load: (newton) => formatLoad(Math.round(newton), units),
   torque: (newtonMetre) => formatTorque(tidy(newtonMetre, 1e3), units),

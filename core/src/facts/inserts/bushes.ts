@@ -1,3 +1,4 @@
+import { parentById } from '../materials/index.ts';
 import { keepBy } from '../../basis/keep/index.ts';
 import { threadById, threadGeometry, threadsOf, type Thread, type ThreadSeries } from '../threads/index.ts';
 
@@ -35,6 +36,12 @@ export function keyedBushesFor(inside: Thread): { outside: Thread; wall: 'thin' 
     wall: row.wall,
   }));
 }
+
+/** A bush is turned or bought in steel: mild steel is the least that it is. */
+export const bushShearMpa = (): number => {
+  const { tensileLowMpa, shearRatio } = parentById('mild-steel');
+  return tensileLowMpa * shearRatio;
+};
 
 /** Wall that a solid bush keeps: the larger of 0.6 mm and 0.08 of the thread inside (rule of thumb). */
 export const leastBushWallMm = (insideMm: number): number => Math.max(0.6, 0.08 * insideMm);

@@ -7,4 +7,4 @@ export {
   LEAST_SET_DOWN_TURNS,
   type CoilHole,
 } from './wireCoil.ts';
-export { bushWallMm, keyedBushesFor, keysDiameterMm, leastBushWallMm, outsideThreads } from './bushes.ts';
+export { bushShearMpa, bushWallMm, keyedBushesFor, keysDiameterMm, leastBushWallMm, outsideThreads } from './bushes.ts';

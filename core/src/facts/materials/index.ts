@@ -1,4 +1,4 @@
-export type { ParentMaterial } from './ParentMaterial.ts';
+export type { ParentGroup, ParentMaterial } from './ParentMaterial.ts';
 export { differentialGrowthMm } from './expansion.ts';
 export { findParent } from './findParent.ts';
 export { parentById, PARENTS } from './parents.ts';

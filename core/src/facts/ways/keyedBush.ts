@@ -3,6 +3,8 @@ import { USUAL_WAY, type Way } from './Way.ts';
 /** A threaded bush held by keys that are driven down beside it. */
 export const keyedBush: Way = {
   ...USUAL_WAY,
+  hottestC: 425,
+  hotPart: 'the bush’s steel and its keys',
   name: 'Keyed bush',
   past: 'keyed bush',
   drills: true,

@@ -4,6 +4,7 @@ import type { ParentMaterial } from '../../facts/materials/index.ts';
 import type { Thread } from '../../facts/threads/index.ts';
 import type { WayId } from '../../facts/ways/index.ts';
 import type { HoleChoices } from './choices.ts';
+import type { Behind, ScrewedIn } from './jointChoices.ts';
 
 /** A reading with its 95 % half-width. */
 export interface Measured {
@@ -11,9 +12,14 @@ export interface Measured {
   halfWidthMm: number;
 }
 
-/** How the screw is loaded: `fastener-first` wants the screw to break before the thread strips. */
+/**
+ * What the thread must carry: what the same hole carried new, or so much that the screw breaks before it strips, or the
+ * preload of a torque. A screw tightened to yield is judged as one that must break first; its torque is never computed.
+ */
 export type LoadDemand =
+  | { mode: 'as-made' }
   | { mode: 'fastener-first' }
+  | { mode: 'to-yield' }
   | {
       mode: 'preload';
       torqueNm: number;
@@ -23,8 +29,13 @@ export type LoadDemand =
     };
 
 export interface Joint {
-  /** Strength class id; null when unknown (a class is then assumed and named). */
+  /** What is screwed in: bolt loads and torques belong to screws and studs. */
+  screwedIn: ScrewedIn;
+  /** Strength class id; null when unknown: the unfavourable end of what its head allows is then taken. */
   fastenerClassId: string | null;
+  /** Head and drive: it tells which classes the screw may be of. */
+  drive: HoleChoices['drive'];
+  cause: HoleChoices['cause'];
   /** How far the present screw reaches below the face. */
   screwReach: Measured | null;
   /** Clearance hole in the mating part. */
@@ -32,8 +43,15 @@ export interface Joint {
   /** False where the mating part must stay as it is. */
   mateMayBeOpened: boolean;
   demand: LoadDemand;
-  /** Temperature in service; null when nobody knows, taken as ordinary. */
+  /** Temperature in service; null when nobody said: presumed away from heat. */
   serviceC: number | null;
+  nearHeat: HoleChoices['nearHeat'];
+  /** Pressure that the joint keeps in; null: not said. */
+  pressureBar: number | null;
+  /** Read on a locking coil: it is added to the torque. */
+  runningTorqueNm: number | null;
+  /** Outer diameter of the washer's ring or seat that is pressed on the face; null: not measured. */
+  seat: Measured | null;
   /** What the thread must keep in or out. */
   sealing: HoleChoices['sealing'];
   undone: HoleChoices['undone'];
@@ -137,23 +155,36 @@ export interface HoleCase {
   /** From the hole's axis to the nearest free edge or void: the tightest of `limits`. */
   edge: Measured | null;
   edgeName: string;
+  /** The edge is at least so far: somebody saw metal a diameter wide, nobody measured. */
+  edgeAtLeast: boolean;
   /** Every edge, void and neighbour measured. */
   limits: Limit[];
   /** From the face to what lies beyond the bottom of a blind hole. */
   floor: Measured | null;
   floorName: string;
+  /** What lies behind it; null: nobody looked. */
+  behind: Behind | null;
   /** How far a pin in the hole leans over 50 mm. */
   leanPer50: Measured | null;
+  /** Null: nobody looked for one. */
   crack: HoleChoices['crack'];
   stuck: Stuck;
   /** Outermost diameter already cut by an earlier repair, when it is larger than the thread. */
   earlierCutMm: number | null;
   /** Which repair left that cut, for the words. */
   earlierRepair: WayId | null;
+  /** Somebody looked whether it holds a coil, a bush or a plug. */
+  earlierSeen: boolean;
+  /** What became of the coil that it held. */
+  coilState: HoleChoices['coilState'];
   /** A method that was tried and failed, and whether what made it fail is still there. */
   failed: { method: WayId; causePresent: boolean } | null;
   joint: Joint;
   duty: HoleChoices['duty'];
+  /** What can hurt someone; null: the kind is not said. */
+  hurtKind: HoleChoices['hurtKind'];
+  /** What a new part costs, in the shop's money; null: not said. */
+  partCost: number | null;
   rules: HouseRules;
   rack: Rack;
 }

@@ -21,14 +21,16 @@ export function blankCase(
     boreOffset: null,
     edge: null,
     edgeName: choiceOf({}, 'edgeName'),
+    edgeAtLeast: false,
     limits: [],
     floor: null,
     leanPer50: null,
     earlierCutMm: null,
     earlierRepair: null,
+    earlierSeen: false,
     rules: DEFAULT_HOUSE_RULES,
     rack: FULL_RACK,
     ...rest,
-    joint: { ...unchosen.joint, screwReach: null, mateHole: null, endRoom: null, grip: null, ...joint },
+    joint: { ...unchosen.joint, screwReach: null, mateHole: null, endRoom: null, grip: null, seat: null, ...joint },
   };
 }

@@ -21,6 +21,19 @@ export type MissingInput = 'thread' | 'material' | 'kind' | 'depth' | 'damage-to
 
 export type CaseResult = { ok: true; hole: HoleCase } | { ok: false; missing: MissingInput[] };
 
+/** Metal a screw's diameter wide all round puts the edge at least so far from the axis, in diameters. */
+const SEEN_EDGE_D = 1.5;
+/** A rod at the centre reads the old drill's point, this share of the drill below the shoulder (118°). */
+const POINT_PER_DRILL = 0.3;
+
+/** Depth of the cylinder: a rod at the centre of a blind hole read the point as well. */
+function depthOf({ choices, readings }: CaseInputs): Measured | undefined {
+  const { depth } = readings;
+  if (!depth || !choices.threadId || choices.kind !== 'blind' || choiceOf(choices, 'depthBy') !== 'point') return depth;
+  const { majorMm, pitchMm } = threadById(choices.threadId);
+  return { ...depth, mm: Math.max(0, depth.mm - POINT_PER_DRILL * (majorMm - pitchMm)) };
+}
+
 /** The worn bore: the widest of what was read at the face and deeper down, each way. */
 function boreOf({ readings }: CaseInputs): HoleCase['bore'] {
   const wide = [readings['bore-a'], readings['bore-a-deep']].filter((read) => read !== undefined);
@@ -67,7 +80,8 @@ function earlierOf({ choices, readings, generations }: CaseInputs): { kind: WayI
     };
   }
   const measured = readings['earlier-cut'];
-  const said = choiceOf(choices, 'earlierRepair');
+  const repair = choiceOf(choices, 'earlierRepair');
+  const said = repair === 'none' ? null : repair;
   if (!said && !measured) return null;
   const thread = threadById(choices.threadId!);
   // Not measured: a coil's hole is known from its thread; for the rest the thread itself is the least that was cut.
@@ -78,10 +92,15 @@ function earlierOf({ choices, readings, generations }: CaseInputs): { kind: WayI
 
 /** Builds the case that the core judges, or says what is still missing. Everything else may be unknown. */
 export function caseFromInputs(inputs: CaseInputs, shop: ShopRules): CaseResult {
-  const { choices, readings } = inputs;
+  const { choices, readings, generations } = inputs;
   const chosen = caseOfChoices(choices);
-  const depth = readings.depth;
-  const damageTo = chosen.strippedThroughout && depth ? { mm: depth.mm, halfWidthMm: 0 } : readings['damage-to'];
+  const depth = depthOf(inputs);
+  const bore = boreOf(inputs);
+  const damageTo =
+    chosen.strippedThroughout && depth
+      ? { mm: depth.mm, halfWidthMm: 0 }
+      : // A bore that is read with no damage stated holds for the whole thread.
+        (readings['damage-to'] ?? (bore === null ? undefined : { mm: 0, halfWidthMm: 0 }));
   const missing: MissingInput[] = [];
   if (!choices.threadId) missing.push('thread');
   if (!choices.parentId) missing.push('material');
@@ -91,6 +110,10 @@ export function caseFromInputs(inputs: CaseInputs, shop: ShopRules): CaseResult 
   if (!choices.threadId || !choices.parentId || !choices.kind || !depth || !damageTo) return { ok: false, missing };
   const earlier = earlierOf(inputs);
   const limits = limitsOf(inputs);
+  const seenEdge =
+    choiceOf(choices, 'metalBeside') === 'one-d'
+      ? { mm: SEEN_EDGE_D * threadById(choices.threadId).majorMm, halfWidthMm: 0 }
+      : null;
   return {
     ok: true,
     hole: {
@@ -101,21 +124,24 @@ export function caseFromInputs(inputs: CaseInputs, shop: ShopRules): CaseResult 
       depth,
       // A countersink holds no thread: what is sound begins below it.
       damageTo: { ...damageTo, mm: Math.min(Math.max(damageTo.mm, readings.countersink?.mm ?? 0), depth.mm) },
-      bore: boreOf(inputs),
+      bore,
       boreOffset: offsetOf(inputs),
-      edge: limits[0] ? { mm: limits[0].mm, halfWidthMm: limits[0].halfWidthMm } : null,
+      edge: limits[0] ? { mm: limits[0].mm, halfWidthMm: limits[0].halfWidthMm } : seenEdge,
+      edgeAtLeast: !limits[0] && seenEdge !== null,
       edgeName: limits[0]?.name ?? choiceOf(choices, 'edgeName'),
       limits,
       floor: readings.floor ?? null,
       leanPer50: readings.lean ?? null,
       earlierCutMm: earlier?.outerMm ?? null,
       earlierRepair: earlier?.kind ?? null,
+      earlierSeen: earlier !== null || choiceOf(choices, 'earlierRepair') !== null || generations.length > 1,
       joint: {
         ...chosen.joint,
         screwReach: readings['screw-reach'] ?? null,
         mateHole: readings['mate-hole'] ?? null,
         endRoom: readings['end-room'] ?? null,
         grip: readings.grip ?? null,
+        seat: readings.seat ?? null,
       },
       rules: shop.rules,
       rack: shop.rack,

@@ -1,5 +1,6 @@
 import { WAY_IDS, WAYS, EARLIER_REPAIRS } from '../../facts/ways/index.ts';
 import { ACCESSES, BREAK_FACES, HOLDS, STARTS, STUCK_THINGS } from './freeingChoices.ts';
+import { BEHINDS, COIL_STATES, HURT_KINDS, SCREWED_IN } from './jointChoices.ts';
 
 interface Option {
   readonly id: string;
@@ -11,7 +12,7 @@ interface Common {
   readonly id: string;
   readonly label: string;
   /** What must be so before it is asked for; left out: always. */
-  readonly asked?: 'stuck' | 'preload' | 'failed';
+  readonly asked?: 'stuck' | 'preload' | 'failed' | 'can-hurt' | 'under-code';
   /** Without it there is no case: once answered it is never emptied. */
   readonly needed?: true;
   /** Its place in the request about a hole, and in the one about freeing; left out: not in it. */
@@ -120,10 +121,46 @@ export const CHOICES = [
     label: 'Must carry',
     kind: 'options',
     options: [
+      { id: 'as-made', name: 'what the same hole carried new' },
       { id: 'fastener-first', name: 'full strength of the screw' },
       { id: 'preload', name: 'the preload of a torque' },
+      { id: 'to-yield', name: 'a screw tightened by angle or to yield' },
     ],
-    usual: 'fastener-first',
+    usual: 'as-made',
+    inHole: 'joint.mustCarry',
+  },
+  {
+    id: 'cause',
+    label: 'Why it failed',
+    kind: 'options',
+    options: [
+      { id: 'unknown', name: 'not known' },
+      ...same('overtightened', 'worn', 'corroded', 'cross-threaded'),
+      { id: 'too-weak', name: 'the thread was too weak' },
+      { id: 'too-short', name: 'the screw was too short' },
+    ],
+    usual: 'unknown',
+    inHole: 'joint.cause',
+  },
+  {
+    id: 'screwedIn',
+    label: 'What is screwed in',
+    kind: 'options',
+    options: SCREWED_IN,
+    usual: null,
+    none: 'taken as a screw',
+    inHole: 'joint.screwedIn',
+  },
+  {
+    id: 'runningTorqueNm',
+    label: 'Running torque of a locking coil',
+    kind: 'number',
+    min: 0.01,
+    max: 500,
+    unit: 'Nm',
+    usual: null,
+    asked: 'preload',
+    inHole: 'joint.runningTorqueNm',
   },
   {
     id: 'torqueNm',
@@ -156,17 +193,38 @@ export const CHOICES = [
   },
   {
     id: 'duty',
-    label: 'If it fails',
+    label: 'If this one thread lets go',
     kind: 'options',
     options: [
-      { id: 'ordinary', name: 'ordinary' },
-      { id: 'leak-or-damage', name: 'it leaks or damages' },
-      { id: 'can-hurt', name: 'it can hurt someone' },
+      { id: 'ordinary', name: 'nothing much' },
+      { id: 'leak-or-damage', name: 'stops or drips' },
+      { id: 'can-hurt', name: 'someone can be hurt' },
       { id: 'under-code', name: 'it is under a code' },
     ],
     usual: 'ordinary',
     inHole: 'duty',
   },
+  {
+    id: 'hurtKind',
+    label: 'What it holds',
+    kind: 'options',
+    options: HURT_KINDS,
+    usual: null,
+    none: 'kind not said',
+    asked: 'can-hurt',
+    inHole: 'hurtKind',
+  },
+  {
+    id: 'codeName',
+    label: 'Which code',
+    kind: 'text',
+    most: 120,
+    usual: '',
+    offered: [],
+    asked: 'under-code',
+    inHole: 'codeName',
+  },
+  { id: 'doNotUse', label: 'do not use this hole', kind: 'flag', usual: false },
   {
     id: 'axis',
     label: 'Clean up round',
@@ -178,13 +236,42 @@ export const CHOICES = [
     usual: 'true',
     inHole: 'axis',
   },
+  {
+    id: 'metalBeside',
+    label: 'Metal beside it, all round',
+    kind: 'options',
+    options: [{ id: 'one-d', name: 'at least a screw’s diameter wide' }],
+    usual: null,
+    none: 'not looked at',
+    inHole: 'metalBeside',
+  },
+  {
+    id: 'depthBy',
+    label: 'The depth was read',
+    kind: 'options',
+    options: [
+      { id: 'shoulder', name: 'to the shoulder' },
+      { id: 'point', name: 'to the drill’s point, with a rod at the centre' },
+    ],
+    usual: 'shoulder',
+    inHole: 'depthBy',
+  },
   { id: 'edge2Name', label: 'Beyond that', kind: 'text', most: 60, usual: 'second edge', offered: BEYOND_AN_EDGE },
   {
+    id: 'behind',
+    label: 'What lies behind it',
+    kind: 'options',
+    options: BEHINDS,
+    usual: null,
+    none: 'not looked',
+    inHole: 'behind',
+  },
+  {
     id: 'floorName',
-    label: 'Beyond the bottom',
+    label: 'What it is called',
     kind: 'text',
     most: 60,
-    usual: 'nothing',
+    usual: '',
     offered: ['nothing', 'water', 'oil', 'crank space', 'another hole', 'wiring', 'pressure'],
     inHole: 'floorName',
   },
@@ -197,7 +284,8 @@ export const CHOICES = [
       { id: 'near', name: 'one is near' },
       { id: 'reaches', name: 'one reaches the hole' },
     ],
-    usual: 'none',
+    usual: null,
+    none: 'not looked for',
     inHole: 'crack',
   },
   {
@@ -212,10 +300,19 @@ export const CHOICES = [
     id: 'earlierRepair',
     label: 'It already holds',
     kind: 'options',
-    options: EARLIER_REPAIRS,
+    options: [{ id: 'none', name: 'no coil, bush or plug' }, ...EARLIER_REPAIRS],
     usual: null,
-    none: 'nothing that is known',
+    none: 'not looked',
     inHole: 'earlierRepair',
+  },
+  {
+    id: 'coilState',
+    label: 'That coil',
+    kind: 'options',
+    options: COIL_STATES,
+    usual: null,
+    none: 'still in, as far as known',
+    inHole: 'coilState',
   },
   {
     id: 'failedMethod',
@@ -248,6 +345,38 @@ export const CHOICES = [
     unit: '°C',
     usual: null,
     inHole: 'joint.serviceC',
+  },
+  {
+    id: 'nearHeat',
+    label: 'Exhaust, engine, brake or heater near it',
+    kind: 'options',
+    options: [
+      { id: 'away', name: 'none near' },
+      { id: 'near', name: 'one is near' },
+    ],
+    usual: null,
+    none: 'taken as none near',
+    inHole: 'joint.nearHeat',
+  },
+  {
+    id: 'pressureBar',
+    label: 'Pressure behind it',
+    kind: 'number',
+    min: 0.01,
+    max: 5000,
+    unit: 'bar',
+    usual: null,
+    inHole: 'joint.pressureBar',
+  },
+  {
+    id: 'partCost',
+    label: 'A new part costs',
+    kind: 'number',
+    min: 0,
+    max: 10_000_000,
+    unit: '',
+    usual: null,
+    inHole: 'partCost',
   },
   {
     id: 'sealing',
@@ -369,6 +498,7 @@ export const CHOICES = [
     ],
     usual: null,
     none: 'not noted',
+    inHole: 'joint.drive',
   },
 ] as const satisfies readonly ChoiceRow[];
 
@@ -424,6 +554,10 @@ export function isAsked(id: ChoiceId, choices: Partial<HoleChoices>): boolean {
       return choiceOf(choices, 'demandMode') === 'preload';
     case 'failed':
       return choiceOf(choices, 'failedMethod') !== null;
+    case 'can-hurt':
+      return choiceOf(choices, 'duty') === 'can-hurt';
+    case 'under-code':
+      return choiceOf(choices, 'duty') === 'under-code';
     default:
       return true;
   }

@@ -26,5 +26,19 @@ export { blankCase } from './blankCase.ts';
 export { shopRulesOf, type ShopRules } from './shopRules.ts';
 export { questionReading } from './questionReading.ts';
 export { endsWithMend, isGauged, QUANTITIES, quantityRow, type QuantityId, type QuantityRow } from './quantities.ts';
+export { asksScrewedIn } from './caseOfChoices.ts';
+export { BEHINDS, COIL_STATES, HURT_KINDS, SCREWED_IN, type Behind, type ScrewedIn } from './jointChoices.ts';
+export {
+  BOTTOM_ROOM_PITCHES,
+  edgeTaken,
+  isLight,
+  leastReachMm,
+  longReachMm,
+  presumedServiceC,
+  serviceTakenC,
+  TIP_PITCHES,
+  UNKNOWN_EDGE_D,
+  type UnknownEnd,
+} from './unknowns.ts';
 export { soundsStuck } from './soundsStuck.ts';
 export { caseFromInputs, type CaseInputs, type MissingInput } from './caseFromInputs.ts';

@@ -233,6 +233,15 @@ export const QUANTITIES = [
     inHole: 'joint.endRoom',
   },
   {
+    id: 'seat',
+    name: 'Washer or seat, outer diameter',
+    minMm: 2,
+    maxMm: 300,
+    usual: 'caliper',
+    usualD: [1.1, 3],
+    inHole: 'joint.seat',
+  },
+  {
     id: 'screw-reach',
     name: 'Screw reaches below the face',
     minMm: 1,

@@ -1,18 +1,20 @@
-import { PRELOAD_MARGINS } from './margins.ts';
 import type { Working } from '../../basis/checks/index.ts';
 import type { FastenerClassRow } from '../../facts/materials/index.ts';
 import type { Thread } from '../../facts/threads/index.ts';
 import { NUT_FACTOR, proofLoadN } from './screwStrength.ts';
+import { screwAtTemperature } from './temperature.ts';
 
-/** A tightened screw's preload scatters: it may be so many times what the torque should give (docs/methods.md, Strength). */
-export const PRELOAD_SCATTER = 1.3;
+/** A torque that the product names pulls the screw to this share of its proof load (docs/methods.md, Strength). */
+export const NAMED_SHARE_OF_PROOF = 0.75;
 
 export interface TorqueInput {
   thread: Thread;
   fastener: FastenerClassRow;
   /** Strip load at the pessimistic end of the readings, N. */
   stripLeastN: number;
-  load: keyof typeof PRELOAD_MARGINS;
+  /** The margin that the thread keeps over the preload. */
+  threadMargin: number;
+  serviceC: number;
 }
 
 export interface MostTorque {
@@ -21,19 +23,22 @@ export interface MostTorque {
   limitedBy: 'thread' | 'screw';
 }
 
+/** Torque at which the thread alone is at its margin, oiled: all that can be said where the screw's class is not known. */
+export const threadTorqueNm = ({ thread, stripLeastN, threadMargin }: Omit<TorqueInput, 'fastener' | 'serviceC'>) =>
+  (NUT_FACTOR.oiled * thread.majorMm * (stripLeastN / threadMargin)) / 1000;
+
 /**
- * The most torque on an oiled thread: with its scatter the preload stays within the screw's proof load, and the thread
- * keeps the margin that *carries the preload* asks of it. A thread stronger than its screw never raises it: it is the
- * screw that would stretch.
- * @example mostTorque({ thread: threadById('M8x1.25'), fastener: fastenerClass('8.8', 8), stripLeastN: 46868, load: 'static' }).torqueNm // 19.6
+ * The torque for an oiled thread where no maker's figure is known: three quarters of the screw's proof load at its service
+ * temperature, and never more than leaves the thread the margin that *carries the preload* asks of it.
+ * @example mostTorque({ thread: threadById('M8x1.25'), fastener: fastenerClass('8.8', 8), stripLeastN: 46868, threadMargin: 1.5, serviceC: 20 }).torqueNm // 19.1
  */
-export function mostTorque({ thread, fastener, stripLeastN, load }: TorqueInput): MostTorque {
-  const byThreadN = stripLeastN / PRELOAD_MARGINS[load].holds;
-  const byScrewN = proofLoadN(thread, fastener) / PRELOAD_SCATTER;
-  return {
-    torqueNm: (NUT_FACTOR.oiled * thread.majorMm * Math.min(byThreadN, byScrewN)) / 1000,
-    limitedBy: byThreadN < byScrewN ? 'thread' : 'screw',
-  };
+export function mostTorque(input: TorqueInput): MostTorque {
+  const { thread, fastener, serviceC } = input;
+  const hot = screwAtTemperature(fastener.id, serviceC).factor;
+  const byScrewNm =
+    (NUT_FACTOR.oiled * thread.majorMm * NAMED_SHARE_OF_PROOF * hot * proofLoadN(thread, fastener)) / 1000;
+  const byThreadNm = threadTorqueNm(input);
+  return { torqueNm: Math.min(byThreadNm, byScrewNm), limitedBy: byThreadNm < byScrewNm ? 'thread' : 'screw' };
 }
 
 /** Numbers that the most torque follows from. */
@@ -41,8 +46,9 @@ export type TorqueFacts = {
   className: string;
   majorMm: number;
   stripLeastN: number;
+  threadMargin: number;
   proofN: number;
-  load: keyof typeof PRELOAD_MARGINS;
+  hotShare: number;
   torqueNm: number;
 };
 
@@ -50,26 +56,28 @@ export const torqueFacts = (input: TorqueInput): TorqueFacts => ({
   className: input.fastener.name,
   majorMm: input.thread.majorMm,
   stripLeastN: input.stripLeastN,
+  threadMargin: input.threadMargin,
   proofN: proofLoadN(input.thread, input.fastener),
-  load: input.load,
+  hotShare: screwAtTemperature(input.fastener.id, input.serviceC).factor,
   torqueNm: mostTorque(input).torqueNm,
 });
 
 /** Working of the most torque. */
-export function mostTorqueWorking({ className, majorMm, stripLeastN, proofN, load, torqueNm }: TorqueFacts): Working {
+export function mostTorqueWorking(facts: TorqueFacts): Working {
+  const { className, majorMm, stripLeastN, threadMargin, proofN, hotShare, torqueNm } = facts;
   return {
-    title: 'Torque that it takes, oiled',
-    formula: 'T = K · d · min(strip / m, proof / s)',
+    title: 'Torque where the maker gives none, oiled',
+    formula: 'T = K · d · min(strip / m, 0.75 · h · proof)',
     symbols: [
       { symbol: 'K', meaning: 'nut factor, oiled', value: NUT_FACTOR.oiled, unit: '' },
       { symbol: 'd', meaning: 'major diameter', value: majorMm, unit: 'mm' },
       { symbol: 'strip', meaning: 'strip load at the pessimistic end of the readings', value: stripLeastN, unit: 'N' },
-      { symbol: 'm', meaning: `margin of the thread, ${load} load`, value: PRELOAD_MARGINS[load].holds, unit: '' },
+      { symbol: 'm', meaning: 'margin of the thread', value: threadMargin, unit: '' },
       { symbol: 'proof', meaning: `proof load, ${className}`, value: proofN, unit: 'N' },
-      { symbol: 's', meaning: 'scatter of the preload', value: PRELOAD_SCATTER, unit: '' },
+      { symbol: 'h', meaning: 'share that the screw keeps at its temperature', value: hotShare, unit: '' },
     ],
     result: { symbol: 'T', value: torqueNm, unit: 'Nm' },
-    source: 'rule of thumb for K and its scatter; proof load by the fastener’s class',
+    source: 'rule of thumb for K and the share of proof; proof load by the fastener’s class',
     estimate: true,
     notes: ['The maker’s figure comes first. A torque meant for dry threads is never used oiled.'],
   };

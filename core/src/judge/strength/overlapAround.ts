@@ -14,7 +14,12 @@ const widestMm = ({ aMm, bMm, alongMm, acrossMm }: WornBore) => Math.max(aMm, bM
  * turned into contact, averaged over the arc. Never a mean diameter: an oval holds on its short axis only.
  * @example overlapAround(threadById('M8x1.25'), 6.85, { aMm: 6.8, bMm: 6.8, alongMm: 0, acrossMm: 0 }, 6.912) // 1
  */
-export function overlapAround(thread: Thread, boreMm: number, oval: WornBore | null, minorMaxMm: number): number {
+export function overlapAround(
+  thread: Pick<Thread, 'majorMm' | 'pitchMm' | 'form'>,
+  boreMm: number,
+  oval: WornBore | null,
+  minorMaxMm: number,
+): number {
   const contact = (bore: number) => (bore <= minorMaxMm ? 1 : overlapFactor(shareOfThread(thread, bore)));
   // Where the drill takes away all that was worn, the bore is round again.
   if (oval === null || widestMm(oval) <= boreMm) return contact(boreMm);

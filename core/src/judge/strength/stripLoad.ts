@@ -21,8 +21,9 @@ export interface StripInput {
   boreMm?: number | undefined;
   /** The worn bore where it may stand proud of the drill: two diameters at right angles. */
   oval?: WornBore | null;
-  /** Thread that a bush or plug cuts in the parent; the screw then runs in the bush. */
+  /** Thread that a bush or plug cuts in the parent; the screw then runs in the bush, whose own metal shears at `insideShearMpa`. */
   outer?: Thread | undefined;
+  insideShearMpa?: number | undefined;
   /** Twice the distance from axis to free edge over the major cut in the parent; null when unknown (C1 = 1 assumed). */
   dilationRatio: number | null;
 }
@@ -30,8 +31,10 @@ export interface StripInput {
 export interface StripLoad {
   /** Least of both sides; null when the dilation model does not reach. */
   stripLoadN: number | null;
-  weakerSide: 'parent' | 'fastener';
+  weakerSide: 'parent' | 'fastener' | 'inside';
   parentLoadN: number;
+  /** Load that strips the thread inside a bush or plug; null: there is none, or it is of hard steel. */
+  insideLoadN: number | null;
   fastenerLoadN: number;
   parentAreaMm2: number;
   fastenerAreaMm2: number;
@@ -56,7 +59,12 @@ function outerArea(outer: Thread) {
 const COIL_FLANK_LOSS_PER_PITCH = 0.15;
 
 /** The area sheared in the parent. */
-function parentAreaOf({ thread, coil, outer, engagementMm }: StripInput) {
+function parentAreaOf({
+  thread,
+  coil,
+  outer,
+  engagementMm,
+}: Pick<StripInput, 'thread' | 'coil' | 'outer' | 'engagementMm'>) {
   const pitchMm = positive(thread.pitchMm, 'pitch');
   return {
     pitchMm,
@@ -66,6 +74,24 @@ function parentAreaOf({ thread, coil, outer, engagementMm }: StripInput) {
     pitchMaxMm: coil ? coil.pitchMaxMm : internalLimits(thread).pitchMaxMm,
     ...(outer ? outerArea(outer) : {}),
   };
+}
+
+/** The thread that is cut in the parent, and the minor limits of its class. */
+function cutThreadOf({ thread, coil, outer }: StripInput) {
+  if (coil) {
+    const { majorMm, minorMinMm, minorMaxMm } = coil;
+    return { thread: { majorMm, pitchMm: thread.pitchMm, form: thread.form }, minorMinMm, minorMaxMm };
+  }
+  const own = outer ?? thread;
+  const { minorMinMm, minorMaxMm } = internalLimits(own);
+  return { thread: own, minorMinMm, minorMaxMm };
+}
+
+/** Load that strips the old thread inside a bush or plug, in that part's own metal. */
+function insideLoad({ thread, engagementMm, insideShearMpa }: StripInput): number | null {
+  if (insideShearMpa === undefined) return null;
+  const area = parentAreaOf({ thread, engagementMm });
+  return insideShearMpa * parentShearAreaMm2(area);
 }
 
 const screwShearMpa = (fastener: FastenerClassRow) => fastener.tensileMpa * fastener.shearRatio;
@@ -97,16 +123,19 @@ export function stripLoad(input: StripInput): StripLoad {
   const c1 = input.dilationRatio === null ? 1 : dilationFactor(input.dilationRatio);
   const c3 = sleeved ? 1 : parentBendingFactor(rs);
   const c2 = fastenerBendingFactor(rs);
-  const q = sleeved
-    ? 1
-    : overlapAround(thread, input.boreMm ?? inside.minorMinMm, input.oval ?? null, inside.minorMaxMm);
+  // Of a sleeve the outside's thread overlaps by its own drill, of a bore that was read wider by that.
+  const cut = cutThreadOf(input);
+  const q = overlapAround(cut.thread, input.boreMm ?? cut.minorMinMm, input.oval ?? null, cut.minorMaxMm);
   const parentLoadN = input.parentShearMpa * parentAreaMm2 * (c1 ?? 0) * c3 * q;
   const fastenerLoadN = fastenerShearMpa * fastenerAreaMm2 * (c1 ?? 0) * c2 * q;
-  const weakerSide = parentLoadN <= fastenerLoadN ? 'parent' : 'fastener';
+  const insideLoadN = insideLoad(input);
+  const leastN = Math.min(parentLoadN, fastenerLoadN, insideLoadN ?? Infinity);
+  const weakerSide = leastN === parentLoadN ? 'parent' : leastN === insideLoadN ? 'inside' : 'fastener';
   return {
-    stripLoadN: c1 === null ? null : Math.min(parentLoadN, fastenerLoadN),
+    stripLoadN: c1 === null ? null : leastN,
     weakerSide,
     parentLoadN,
+    insideLoadN,
     fastenerLoadN,
     parentAreaMm2,
     fastenerAreaMm2,
@@ -136,6 +165,7 @@ export type StripFacts = {
   c2: number;
   c3: number;
   q: number;
+  insideLoadN: number | null;
 };
 
 export const stripFacts = (input: StripInput, load: StripLoad): StripFacts => ({
@@ -147,6 +177,7 @@ export const stripFacts = (input: StripInput, load: StripLoad): StripFacts => ({
   c2: load.c2,
   c3: load.c3,
   q: load.q,
+  insideLoadN: load.insideLoadN,
 });
 
 /** Working of a strip load. */
@@ -155,7 +186,10 @@ export function stripLoadWorking(facts: StripFacts): Working {
   const c1 = facts.c1 ?? 0;
   return {
     title: 'Load that strips the thread',
-    formula: 'F = min(τp · Ap · C1 · C3 · q, τf · Af · C1 · C2 · q)',
+    formula:
+      facts.insideLoadN === null
+        ? 'F = min(τp · Ap · C1 · C3 · q, τf · Af · C1 · C2 · q)'
+        : 'F = min(τp · Ap · C1 · C3 · q, τf · Af · C1 · C2 · q, Fi)',
     symbols: [
       { symbol: 'τp', meaning: 'shear strength of the parent', value: parentShearMpa, unit: 'MPa' },
       { symbol: 'Ap', meaning: 'shear area in the parent', value: parentAreaMm2, unit: 'mm²' },
@@ -165,10 +199,21 @@ export function stripLoadWorking(facts: StripFacts): Working {
       { symbol: 'C2', meaning: 'bending of the screw’s thread', value: c2, unit: '' },
       { symbol: 'C3', meaning: 'bending of the parent’s thread', value: c3, unit: '' },
       { symbol: 'q', meaning: 'overlap left by an oversize bore (estimate)', value: q, unit: '' },
+      ...(facts.insideLoadN === null
+        ? []
+        : [
+            {
+              symbol: 'Fi',
+              meaning: 'load that strips the thread inside, in the bush’s own metal',
+              value: facts.insideLoadN,
+              unit: 'N',
+            },
+          ]),
     ],
     result: {
       symbol: 'F',
       value: Math.min(
+        facts.insideLoadN ?? Infinity,
         parentShearMpa * parentAreaMm2 * c1 * c3 * q,
         facts.screwShearMpa * fastenerAreaMm2 * c1 * c2 * q,
       ),

@@ -1,7 +1,7 @@
 import type { ParentMaterial } from '../../facts/materials/index.ts';
 import type { Working } from '../../basis/checks/index.ts';
 import type { Thread } from '../../facts/threads/index.ts';
-import { THREAD_FORMS, threadGeometry } from '../../facts/threads/index.ts';
+import { THREAD_FORMS } from '../../facts/threads/index.ts';
 
 /** Specific cutting force in tapping, MPa (our estimate). */
 const CUTTING_FORCE_MPA: Readonly<Record<string, number>> = {
@@ -46,10 +46,14 @@ export interface TappingLoad {
 /**
  * Tapping torque k·A·r·f against what the tap's core stands, π/16·dc³·1600 MPa. A is the groove that the drill left to cut.
  * An estimate: good for telling 2 from 4.
- * @example tappingLoad(threadById('M8x1.25'), 6.8, parentById('mild-steel')).ratio // 3.8
+ * @example tappingLoad({ majorMm: 8, majorInternalMm: 8, pitchMm: 1.25, form: 'iso-60' }, 6.8, parentById('mild-steel')).ratio // 3.8
  */
-export function tappingLoad(thread: Thread, boreMm: number, parent: ParentMaterial): TappingLoad {
-  const heightMm = Math.max(0, (threadGeometry(thread).majorInternalMm - boreMm) / 2);
+export function tappingLoad(
+  thread: Pick<Thread, 'majorMm' | 'pitchMm' | 'form'> & { majorInternalMm: number },
+  boreMm: number,
+  parent: ParentMaterial,
+): TappingLoad {
+  const heightMm = Math.max(0, (thread.majorInternalMm - boreMm) / 2);
   const half = (THREAD_FORMS[thread.form].angleDeg * Math.PI) / 360;
   const areaMm2 = heightMm * (ROOT_FLAT_PER_PITCH * thread.pitchMm + heightMm * Math.tan(half));
   const radiusMm = (thread.majorMm + boreMm) / 4;

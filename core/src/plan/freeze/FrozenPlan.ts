@@ -1,6 +1,7 @@
 import type { CheckOf, Facts, Verdict } from '../../basis/checks/index.ts';
 import type { UnitSystem } from '../../basis/units/index.ts';
 import type { WayId } from '../../facts/ways/index.ts';
+import type { TickId } from '../routes/index.ts';
 import type { SaidStep } from '../workcard/index.ts';
 
 /** The numbers of a route that a person has seen and agrees to. */
@@ -37,6 +38,8 @@ export type FrozenStep = { kind: string; id: string; facts: Facts; noReturn?: tr
 
 /** A plan in words, in one system of units, as it was written when it was frozen. */
 export type SaidPlan = {
+  /** What is to be looked at before the first cut, in the order of `ticks`. */
+  ticks: string[];
   checks: { id: string; title: string; verdict: Verdict; because: string }[];
   notes: string[];
   steps: SaidStep[];
@@ -56,6 +59,10 @@ export type FrozenPlan = {
   insertLengthD: number | null;
   verdict: Verdict;
   numbers: PlanNumbers;
+  /** What is to be looked at before the first cut; none in plans of engines before 0.6.0. */
+  ticks: TickId[];
+  /** Readings and answers that nobody has given and without which nothing is cut; none in plans before 0.6.0. */
+  asks: string[];
   expectations: Expectation[];
   /** Empty in plans of engines before 0.5.0, which kept no facts. */
   checks: FrozenCheck[];

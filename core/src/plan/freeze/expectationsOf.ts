@@ -25,12 +25,12 @@ const length = (id: Expectation['id'], title: string, lowMm: number, highMm: num
 export function expectationsOf({ cut, depths, thread, insertLengthD }: Route): Expectation[] {
   const limits = insertLengthD !== null ? coilHole(thread) : internalLimits(cut.thread ?? thread);
   const rows: Expectation[] = [];
-  if (cut.drill)
+  if (cut.drillMm !== null)
     rows.push(
       length(
         'bore',
         'Bore after drilling',
-        Math.min(limits.minorMinMm, cut.drill.drill.diameterMm),
+        Math.min(limits.minorMinMm, cut.drillMm),
         Math.max(limits.minorMaxMm, cut.boreMm),
       ),
     );

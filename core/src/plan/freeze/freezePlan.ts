@@ -1,13 +1,13 @@
 import { InputError, digestOf } from '../../basis/numeric/index.ts';
 import { SAY, type Say } from '../../basis/units/index.ts';
-import { becauseOf, notesOf, titleOf, type Proposal, type Route } from '../routes/index.ts';
+import { becauseOf, notesOf, tickWords, titleOf, type Proposal, type Route } from '../routes/index.ts';
 import { sayStep, writeWorkCard, type WorkStep } from '../workcard/index.ts';
 import { expectationsOf } from './expectationsOf.ts';
 import type { FrozenPlan, SaidPlan } from './FrozenPlan.ts';
 import { planNumbers, routeDigest } from './routeDigest.ts';
 
 /** Version of the computation. Raised with a line in docs/method-changes.md whenever a number can change. */
-export const ENGINE_VERSION = '0.5.0';
+export const ENGINE_VERSION = '0.6.0';
 
 const sayPlan = (route: Route, steps: readonly WorkStep[], say: Say): SaidPlan => ({
   checks: route.checks.map((check) => ({
@@ -16,9 +16,15 @@ const sayPlan = (route: Route, steps: readonly WorkStep[], say: Say): SaidPlan =
     verdict: check.verdict,
     because: becauseOf(check, say),
   })),
+  ticks: route.ticks.map((tick) => tickWords(tick, say)),
   notes: notesOf(route, say),
   steps: steps.map((step) => sayStep(step, say)),
 });
+
+/** What must be given before anything is cut, each once. */
+export const asksOf = ({ checks }: Route): string[] => [
+  ...new Set(checks.flatMap(({ shut, settledBy }) => (shut && settledBy ? [settledBy] : []))),
+];
 
 /**
  * Freezes a route of a proposal: its numbers, what to measure afterwards, the facts of its checks and steps and, beside
@@ -47,6 +53,8 @@ export function freezePlan({ hole, routes }: Proposal, routeId: string): FrozenP
     insertLengthD: route.insertLengthD,
     verdict: route.verdict,
     numbers: planNumbers(route),
+    ticks: route.ticks.map(({ id }) => id),
+    asks: asksOf(route),
     expectations: expectationsOf(route),
     ...facts,
     said,

@@ -4,9 +4,11 @@ import type { Thread } from '../../facts/threads/index.ts';
 import type { Way, WayId } from '../../facts/ways/index.ts';
 import type { Assessment } from '../../judge/damage/index.ts';
 import type { HoleCase } from '../../judge/hole/index.ts';
-import type { MostTorque } from '../../judge/strength/index.ts';
 import type { Check } from './checks/registry.ts';
-import type { TakenFastener } from './checks/strength.ts';
+import type { AsMade } from './asMade.ts';
+import type { TakenFastener } from './fastener.ts';
+import type { Tick } from './ticks.ts';
+import type { NamedTorque } from './namedTorque.ts';
 import type { MetalReserve } from './metalReserve.ts';
 import type { RankReason } from './rank.ts';
 import type { RouteWorking } from './routeWorkings.ts';
@@ -15,12 +17,16 @@ import type { RouteWorking } from './routeWorkings.ts';
 export interface RouteContext {
   hole: HoleCase;
   assessment: Assessment;
+  /** What the same hole carried new. */
+  made: AsMade;
 }
 
 /** What a route takes out of the metal. Diameters in mm, depths from the face. */
 export interface RouteCut {
   /** The drill to take from the rack; null when the route drills nothing or none is fit. */
   drill: TapDrill | null;
+  /** Size of the drill that it needs, in the rack or to be got; null: it drills nothing. */
+  drillMm: number | null;
   /** The bore as it will be: drilled, or as it is. */
   boreMm: number;
   /** Major diameter of the thread cut in the parent. */
@@ -68,6 +74,10 @@ export interface Proposed<Own extends Facts = Facts> {
   stripLoadN: number | null;
   /** Strip load at the pessimistic end of the readings. */
   stripLeastN: number | null;
+  /** What it is held against; null where it carries no thread, or is outside the model. */
+  needN: number | null;
+  /** Strip load against that of the same hole new. */
+  againstNew: number | null;
   breakLoadN: number;
   checks: Check[];
   /** What the drill rack offers instead: nearest below and above. */
@@ -82,12 +92,14 @@ export type RouteOf<Id extends WayId, Own extends Facts> = Omit<Proposed<Own>, '
   method: Id;
   fastenerName: string;
   fastenerTaken: TakenFastener;
+  /** What is to be looked at before the first cut: the machine waits for it. */
+  ticks: Tick[];
   /** Depth that may be bored clear at the mouth, because more thread buys nothing; null where all of it is wanted. */
   counterDrillMm: number | null;
   verdict: Verdict;
   reserve: MetalReserve;
-  /** Most torque, oiled, and which side sets it; null where no thread in the parent carries the load. */
-  torque: MostTorque | null;
+  /** The torque where the maker gives none, oiled, and which side sets it; null where none is named. */
+  torque: NamedTorque | null;
   /** Length of the screw under its head, where the grip is known. */
   screwLengthMm: number | null;
   /** Working time and cost by the shop's rates (estimates). */

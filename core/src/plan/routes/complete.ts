@@ -1,24 +1,34 @@
 import { compareVerdicts, worstFirst, worstVerdict, type Facts } from '../../basis/checks/index.ts';
 import { WAYS, type WayId } from '../../facts/ways/index.ts';
 import { USUAL_RATES } from '../../judge/hole/index.ts';
-import { FASTENER_FIRST, mostTorque, torqueFacts } from '../../judge/strength/index.ts';
+import { torqueFacts } from '../../judge/strength/index.ts';
+import { askedOf, isBolted } from './checks/strength.ts';
 import { metalReserve } from './metalReserve.ts';
 import type { Proposed, Route, RouteContext, RouteOf } from './Route.ts';
+import { namedTorque, torqueInputOf } from './namedTorque.ts';
 import { sharedChecks } from './sharedChecks.ts';
 import { FETCH_MINUTES, toFetch } from './toFetch.ts';
-import { torqueInputOf } from './torqueInputOf.ts';
+import { ticksOf } from './ticks.ts';
 
-/** A counter-drill is worth its trouble from so many turns of thread that buy nothing (our estimate). */
+/** A counterbore is worth its trouble from so many turns of thread that buy nothing (our estimate). */
 const COUNTER_DRILL_FROM_TURNS = 4;
+/** So many turns stay whatever the sum says, and so much of a diameter. */
+const KEPT_TURNS = 3;
+const KEPT_D = 1;
 
 /**
- * Depth that may be bored clear at the mouth of a new thread: what is left of it, rounded up to half a turn, still carries
- * 1.25 of the need, and the screw still reaches it.
+ * Depth that may be bored clear at the mouth of a new thread: what is left of it, rounded up to half a turn, keeps three
+ * turns and a diameter and the margin that the joint asks for at the pessimistic end, and the screw still reaches it. Never in
+ * a hole that keeps something in or out, and never where someone can be hurt.
  */
-function counterDrillMm({ hole }: RouteContext, id: WayId, route: Proposed): number | null {
-  if (!WAYS[id].goesUpASize || route.balanceEngagementMm === null) return null;
-  const halfTurn = route.thread.pitchMm / 2;
-  const keptMm = Math.ceil((FASTENER_FIRST.holds * route.balanceEngagementMm) / halfTurn - 1e-9) * halfTurn;
+function counterDrillMm(context: RouteContext, id: WayId, route: Proposed): number | null {
+  const { hole } = context;
+  if (!WAYS[id].goesUpASize || route.needN === null || !route.stripLeastN) return null;
+  if (hole.joint.sealing !== 'none' || hole.duty !== 'ordinary' || !isBolted(hole)) return null;
+  const { pitchMm, majorMm } = route.thread;
+  const halfTurn = pitchMm / 2;
+  const balanceMm = (askedOf(context).margin.holds * route.needN * route.engagementMm) / route.stripLeastN;
+  const keptMm = Math.ceil(Math.max(balanceMm, KEPT_TURNS * pitchMm, KEPT_D * majorMm) / halfTurn - 1e-9) * halfTurn;
   const spareMm = route.engagementMm - keptMm;
   if (spareMm < COUNTER_DRILL_FROM_TURNS * route.thread.pitchMm) return null;
   const reach = hole.joint.screwReach;
@@ -36,7 +46,7 @@ export function complete<Id extends WayId, Own extends Facts>(
   const way = WAYS[id];
   const checks = worstFirst([...proposed.checks, ...sharedChecks(context, id, proposed)]);
   const rates = hole.rules.rates ?? USUAL_RATES;
-  const torqueInput = way.threadCarries ? torqueInputOf(hole, proposed) : null;
+  const torqueInput = way.threadCarries ? torqueInputOf(context, proposed) : null;
   const fetch = toFetch(id, proposed, hole.rules.kit);
   const { grip } = hole.joint;
   // Field by field, not by spreading: fourteen methods give fourteen shapes of object, and a spread of many shapes cost an
@@ -55,16 +65,24 @@ export function complete<Id extends WayId, Own extends Facts>(
     engagementMm: proposed.engagementMm,
     balanceEngagementMm: proposed.balanceEngagementMm,
     stripLoadN: proposed.stripLoadN,
+    needN: proposed.needN,
+    againstNew: proposed.againstNew,
     breakLoadN: proposed.breakLoadN,
     substitutes: proposed.substitutes,
     workings: torqueInput
-      ? [...proposed.workings, { kind: 'torque', facts: torqueFacts(torqueInput) }]
+      ? [
+          ...proposed.workings,
+          ...(hole.joint.fastenerClassId === null
+            ? []
+            : [{ kind: 'torque', facts: torqueFacts(torqueInput) } as const]),
+        ]
       : proposed.workings,
     own: proposed.own,
     checks,
     verdict: worstVerdict(checks.map((check) => check.verdict)),
     reserve: metalReserve(hole, proposed.cut.outermostMm),
-    torque: torqueInput && mostTorque(torqueInput),
+    torque: torqueInput && namedTorque(context, torqueInput),
+    ticks: ticksOf(hole, way, checks),
     screwLengthMm: grip === null || proposed.engagementMm <= 0 ? null : grip.mm + proposed.depths.screwReachMm,
     minutes: way.minutes + (fetch.length > 0 ? FETCH_MINUTES : 0),
     toFetch: fetch,

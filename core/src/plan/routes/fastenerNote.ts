@@ -1,10 +1,7 @@
-import type { TakenFastener } from './checks/strength.ts';
+import type { TakenFastener } from './fastener.ts';
 
-/** What class of screw was taken where nobody said, or where the other system has none such; empty where it was said. */
+/** What class of screw was taken where the other system has none such; that a class is not known is said where it decides. */
 export function fastenerNote({ fastenerTaken }: { fastenerTaken: TakenFastener }): string[] {
   const { name, taken, insteadOf } = fastenerTaken;
-  if (taken === 'as-said') return [];
-  return [
-    taken === 'assumed' ? `strength of the screw not known: ${name} assumed` : `${name} taken in place of ${insteadOf}`,
-  ];
+  return taken === 'replaced' ? [`${name} taken in place of ${insteadOf}`] : [];
 }

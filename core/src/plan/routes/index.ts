@@ -1,4 +1,9 @@
 export { judgeAsPlanned } from './checks/asPlanned.ts';
+export { coilLengthWords } from './methods/wireCoil.ts';
+export { carriesTo, mostReachMm } from './reach.ts';
+export { isBolted } from './checks/strength.ts';
+export { TICK_IDS, tickWords, type Tick, type TickId } from './ticks.ts';
+export type { NamedTorque } from './namedTorque.ts';
 export { judgePassed } from './checks/passed.ts';
 export { becauseOf, stepOf, titleOf, workingOf, type Check } from './checks/registry.ts';
 export { largestCutMm } from './checks/wall.ts';

@@ -1,6 +1,7 @@
 import { WAY_IDS, type WayId } from '../../facts/ways/index.ts';
 import type { Assessment } from '../../judge/damage/index.ts';
 import type { HoleCase } from '../../judge/hole/index.ts';
+import { asMadeOf } from './asMade.ts';
 import { complete, fillAfterwards } from './complete.ts';
 import { METHODS, type Route } from './methods/registry.ts';
 import { rankRoutes } from './rank.ts';
@@ -23,7 +24,7 @@ const proposeWay = <Id extends WayId>(context: RouteContext, id: Id): Route<Id>[
  * Worked: case 1 of the tests gives `wire-coil:M8x1.25:1.5D` first.
  */
 export function proposeRoutes(hole: HoleCase, assessment: Assessment): Proposal {
-  const context = { hole, assessment };
+  const context = { hole, assessment, made: asMadeOf(hole, assessment) };
   const notOffered: WayId[] = [];
   const proposed: Route[] = [];
   for (const id of WAY_IDS) {
@@ -32,7 +33,7 @@ export function proposeRoutes(hole: HoleCase, assessment: Assessment): Proposal 
     proposed.push(...routes);
   }
   fillAfterwards(proposed);
-  return { hole, assessment, routes: rankRoutes(proposed, hole.thread.majorMm, hole.rules), notOffered };
+  return { hole, assessment, routes: rankRoutes(proposed, hole), notOffered };
 }
 
 /** Why a way has nothing to offer for a hole. */

@@ -28,7 +28,7 @@ describe('case 1: M8 in heat-treated cast aluminium, 20 mm through, stripped to 
     ['1.5D', 1.4, 'holds'],
     ['2D', 1.9, 'holds'],
     ['2.5D', 2.5, 'with-care'],
-    ['3D', 3.0, 'does-not-hold'],
+    ['3D', 2.7, 'does-not-hold'],
   ])('coil %s: %d times the screw, %s', (length, times, verdict) => {
     const coil = route(routes, `wire-coil:M8x1.25:${length}`);
     expect(check(coil, 'breaks-first').value).toBeCloseTo(times, 1);
@@ -49,8 +49,9 @@ describe('case 1: M8 in heat-treated cast aluminium, 20 mm through, stripped to 
     expect(retap.verdict).toBe('with-care');
   });
 
-  test('clean up: 11 mm left, 1.15 times the screw, with care', () => {
-    const cleanUp = route(routes, 'clean-up:M8x1.25');
+  test('clean up with a screw that goes right through: 11 mm left, 1.15 times the screw, with care', () => {
+    const through = weighCase(holeCase({ joint: { screwReach: { mm: 22, halfWidthMm: 0 } } })).routes;
+    const cleanUp = route(through, 'clean-up:M8x1.25');
     expect(cleanUp.engagementMm).toBe(11);
     expect(check(cleanUp, 'breaks-first').value).toBeCloseTo(1.15, 2);
     expect(cleanUp.verdict).toBe('with-care');
@@ -118,7 +119,7 @@ describe('case 3: M6 in magnesium beside an edge', () => {
     const retap = route(at(5.2, 0.1), 'oversize:M8x1.25');
     expect(retap.verdict).toBe('does-not-hold');
     expect(workingOf(check(retap, 'wall'))!.result.value).toBeCloseTo(1.3, 3);
-    expect(check(retap, 'breaks-first').value).toBeNull();
+    expect(check(retap, 'as-made').value).toBeNull();
   });
 
   test('the coil does not hold until the edge is measured better, and names it', () => {
@@ -135,15 +136,15 @@ describe('case 3: M6 in magnesium beside an edge', () => {
   test('at 5.4 ± 0.05 it is judged on its strength', () => {
     const coil = route(at(5.4, 0.05), 'wire-coil:M6x1:3D');
     expect(check(coil, 'wall').verdict).toBe('holds');
-    expect(check(coil, 'breaks-first').value).toBeGreaterThan(1);
+    expect(check(coil, 'as-made').value).toBeGreaterThan(1);
   });
 });
 
-test('without a fit drill a route is with care and says what to get', () => {
+test('without a fit drill a route stays and says what to get', () => {
   const rack = { ...FULL_RACK, missingIds: FULL_RACK.setIds.length > 0 ? ['8.3 mm', '8.4 mm'] : [] };
   const { routes } = weighCase(holeCase({ rack: { setIds: ['metric-tenths'], missingIds: rack.missingIds } }));
   const coil = route(routes, 'wire-coil:M8x1.25:2D');
-  expect(check(coil, 'drill')).toMatchObject({ verdict: 'with-care', remedy: 'buy-drill' });
+  expect(check(coil, 'drill')).toMatchObject({ verdict: 'holds', remedy: 'buy-drill' });
   expect(coil.substitutes.map((d) => d.drill.id)).toEqual(expect.arrayContaining(['8.2 mm', '8.5 mm']));
 });
 
@@ -245,8 +246,9 @@ test('M6 in a 3 mm aluminium flange: turns counted after the chamfers, and too f
   );
   const retap = route(routes, 'oversize:M8x1.25');
   expect(check(retap, 'turns').value).toBeLessThan(2.1);
-  expect(check(retap, 'breaks-first').verdict).toBe('does-not-hold');
-  expect(routes[0]!.method).toBe('through-bolt');
+  // New it had no more: it is judged as made, and never better than with care.
+  expect(check(retap, 'as-made').value).toBeGreaterThan(0.9);
+  expect(retap.verdict).toBe('with-care');
 });
 
 test('M5 in 18 mm of ductile iron: what thread is useful, and how deep to counter-drill with the screw still reaching', () => {
@@ -297,7 +299,7 @@ test('an M14x1.5 drain plug with 2.6 mm of wall: no cut is left in the model, an
     }),
   );
   const standing = routes.filter((r) => r.verdict !== 'does-not-hold').map((r) => r.method);
-  expect(standing).toEqual(['move-hole', 'weld', 'send-out']);
+  expect(standing).toEqual(['send-out', 'replace-part']);
   expect(becauseOf(check(route(routes, 'wire-coil:M14x1.5:1D'), 'wall'), SAY.mm)).toMatch(/below 1.4/);
 });
 
@@ -308,17 +310,6 @@ test.each([
   ['taper', { threadId: '1/4-18 NPT' }, 'clean-up:1/4-18 NPT'],
   ['duty', { duty: 'can-hurt' as const }, 'bonded-stud'],
   ['mate', { joint: { mateMayBeOpened: false } }, 'oversize:M10x1.5'],
-  [
-    'parent-temperature',
-    {
-      parentId: 'zinc-die-cast',
-      joint: {
-        serviceC: 80,
-        demand: { mode: 'preload' as const, torqueNm: 5, friction: 'oiled' as const, load: 'static' as const },
-      },
-    },
-    'wire-coil:M8x1.25:2D',
-  ],
   ['temperature', { joint: { serviceC: 260 } }, 'solid-bush:M12x1.5'],
   ['brittle', { parentId: 'grey-iron', edge: at(9.2) }, 'keyed-bush:M12x1.25'],
   ['weldability', { parentId: 'zinc-die-cast' }, 'weld'],
@@ -350,7 +341,8 @@ test('house rules put different ways first, and each says why', () => {
   const first = (rule: RankingRule) =>
     weighCase(
       holeCase({
-        edge: null,
+        edge: at(30),
+        joint: { mateHole: at(11) },
         damageTo: at(20),
         strippedThroughout: true,
         rules: { ...DEFAULT_HOUSE_RULES, ranking: { rule, weights: RANKING_WEIGHTS[rule] } },
@@ -484,12 +476,13 @@ test('units do not change the answer: a case typed in inches is the case typed i
   );
 });
 
-test('the torque that is shown passes the checks of a torque that is wanted, and a tenth more does not', () => {
+test('the torque that is shown passes the checks of a torque that is wanted, and two fifths more do not', () => {
   let shown = 0;
   for (const hole of Object.values(GOLDEN_CASES)) {
-    if (hole.joint.demand.mode === 'preload') continue;
+    // Heat lowers what is named, never what somebody gave.
+    if (hole.joint.demand.mode === 'preload' || (hole.joint.serviceC ?? 0) >= 150) continue;
     for (const route of weighCase(hole).routes) {
-      if (route.torque === null || route.torque.torqueNm === 0 || !(route.engagementMm > 0)) continue;
+      if (!route.torque?.torqueNm || !(route.engagementMm > 0)) continue;
       const wanting = (torqueNm: number) => {
         const demand = { mode: 'preload', torqueNm, friction: 'oiled', load: 'static' } as const;
         const again = weighCase({ ...hole, joint: { ...hole.joint, demand } }).routes;
@@ -499,7 +492,7 @@ test('the torque that is shown passes the checks of a torque that is wanted, and
       if (wanting(1)[0] === undefined) continue;
       shown += 1;
       expect(wanting(0.999 * route.torque.torqueNm)).toEqual(['holds', 'holds']);
-      expect(wanting(1.1 * route.torque.torqueNm)).not.toEqual(['holds', 'holds']);
+      expect(wanting(1.4 * route.torque.torqueNm)).not.toEqual(['holds', 'holds']);
     }
   }
   expect(shown).toBeGreaterThan(100);
@@ -513,6 +506,7 @@ test('over water with the floor unknown: a coil drilled only as deep as its tap 
       damageTo: { mm: depthMm, halfWidthMm: 0 },
       strippedThroughout: true,
       floorName: 'water',
+      behind: 'liquid',
     });
   const floorOf = (depthMm: number) => {
     const route = weighCase(blind(depthMm)).routes.find(({ id }) => id === 'wire-coil:M8x1.25:2D')!;
@@ -523,7 +517,11 @@ test('over water with the floor unknown: a coil drilled only as deep as its tap 
     expect(floorOf(depthMm).tipMm).toBeCloseTo(24.75 + 2.494, 3);
     expect(floorOf(depthMm).check.verdict).toBe('holds');
   }
-  // The point would go below the shoulder: whether there is anything to go into, a flat bottom or a drilled one, is not known.
-  for (const depthMm of [20, 26, 27.4])
-    expect(floorOf(depthMm).check).toMatchObject({ verdict: 'with-care', settledBy: 'floor' });
+  // A shorter lead keeps the point above the shoulder.
+  for (const depthMm of [26, 27.4]) {
+    expect(floorOf(depthMm).tipMm).toBeLessThanOrEqual(depthMm - 0.3);
+    expect(floorOf(depthMm).check.verdict).toBe('holds');
+  }
+  // Here no lead does: whether there is anything to go into, a flat bottom or a drilled one, is not known.
+  expect(floorOf(20).check).toMatchObject({ verdict: 'with-care', settledBy: 'floor', shut: true });
 });

@@ -7,23 +7,36 @@ import { judgeSoundThread } from './checks/soundThread.ts';
 import { judgeStrength } from './checks/strength.ts';
 import { judgeWall } from './checks/wall.ts';
 import type { Proposed, RouteContext } from './Route.ts';
+import { wornBoreOf } from './stripInput.ts';
 
 /** What cleaning up and a longer screw share: the thread stays, only the engagement differs. */
 export function sameThreadRoute<Own extends Facts>(
-  { hole, assessment }: RouteContext,
+  context: RouteContext,
   variant: {
     id: string;
     title: string;
     engagement: Measured;
+    /** Where the screw's reach is not known: engagement where it is what it usually is. */
+    usualEngagement?: Measured;
     toMm: number;
+    reachMm: number;
     tapLeads: (4 | 2 | 1)[];
     checks: Check[];
     own: Own;
   },
 ): Proposed<Own> {
+  const { hole, assessment } = context;
   const { thread } = hole;
   const { engagement, toMm } = variant;
-  const strength = judgeStrength({ hole, thread, engagement, cutMm: assessment.outermostCutMm });
+  const strength = judgeStrength({
+    context,
+    thread,
+    engagement,
+    ...(variant.usualEngagement ? { usualEngagement: variant.usualEngagement } : {}),
+    // A bore read with no damage stated holds for the whole thread.
+    oval: hole.damageTo.mm === 0 ? wornBoreOf(hole) : null,
+    cutMm: assessment.outermostCutMm,
+  });
   return {
     id: variant.id,
     title: variant.title,
@@ -32,6 +45,7 @@ export function sameThreadRoute<Own extends Facts>(
     insertLengthD: null,
     cut: {
       drill: null,
+      drillMm: null,
       boreMm: internalLimits(thread).minorMinMm,
       majorMm: thread.majorMm,
       thread,
@@ -47,16 +61,18 @@ export function sameThreadRoute<Own extends Facts>(
       insertFromMm: null,
       insertToMm: null,
       countersinkMm: 0,
-      screwReachMm: toMm,
+      screwReachMm: variant.reachMm,
     },
     engagementMm: Math.max(0, engagement.mm),
     balanceEngagementMm: strength.balanceEngagementMm,
     stripLoadN: strength.strip.stripLoadN,
     stripLeastN: strength.stripLeastN,
+    needN: strength.needN,
+    againstNew: strength.againstNew,
     breakLoadN: strength.breakLoadN,
     checks: [
       ...variant.checks,
-      judgeSoundThread(hole, assessment, engagement, toMm),
+      judgeSoundThread(hole, assessment, variant.usualEngagement ?? engagement, toMm),
       ...strength.checks,
       ...judgeEarlierRepair(hole),
       ...judgeWall(hole, assessment.outermostCutMm, false),

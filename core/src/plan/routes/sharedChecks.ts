@@ -1,6 +1,7 @@
 import { WAYS, type WayId } from '../../facts/ways/index.ts';
 import { judgeAppearance } from './checks/appearance.ts';
 import { judgeAxis } from './checks/axis.ts';
+import { judgeBehind } from './checks/behind.ts';
 import { judgeCrack } from './checks/crack.ts';
 import { judgeDuty } from './checks/duty.ts';
 import { judgeFloor } from './checks/floor.ts';
@@ -9,7 +10,12 @@ import { judgeLean } from './checks/lean.ts';
 import { judgeOldHelix } from './checks/oldHelix.ts';
 import { judgeParentTemperature } from './checks/parentTemperature.ts';
 import type { Check } from './checks/registry.ts';
+import { judgePort } from './checks/port.ts';
+import { judgeRelease } from './checks/release.ts';
+import { judgeScrewHeat } from './checks/screwHeat.ts';
 import { judgeSealing } from './checks/sealing.ts';
+import { judgeSeat } from './checks/seat.ts';
+import { judgeWetWall } from './checks/wetWall.ts';
 import { judgeStuck } from './checks/stuck.ts';
 import { judgeTaper } from './checks/taper.ts';
 import { judgeTapping } from './checks/tapping.ts';
@@ -20,28 +26,36 @@ import { judgeWear } from './checks/wear.ts';
 import type { Proposed, RouteContext } from './Route.ts';
 
 /** Checks that every route answers to, whatever its method; what a way is decides which of them reach it. */
-export function sharedChecks({ hole, assessment }: RouteContext, id: WayId, route: Proposed): Check[] {
+export function sharedChecks(context: RouteContext, id: WayId, route: Proposed): Check[] {
+  const { hole, assessment } = context;
   const way = WAYS[id];
   const checks: Check[] = [];
   if (hole.thread.taper !== null && !way.elsewhere) checks.push(judgeTaper(hole.thread));
   if (!way.elsewhere) checks.push(...judgeStuck(hole));
   checks.push(
     ...judgeCrack(hole, way),
-    ...judgeDuty(hole, way),
+    ...judgeDuty(hole, way, route),
+    ...judgeRelease(hole, way),
     ...judgeLean(hole, way),
     ...judgeAxis(assessment, way),
     ...judgeFloor(hole, route, way),
+    ...judgeBehind(hole, way),
+    ...judgeSeat(hole, way, route),
+    ...(way.drills && way.atThisHole ? judgeWetWall(hole, route.cut.outermostMm) : []),
+    ...judgeScrewHeat(hole, way),
     ...judgeParentTemperature(hole, way),
     ...judgeTemperature(hole, way),
     ...judgeSealing(hole, way),
   );
-  if (way.taps) checks.push(...judgeOldHelix(assessment, route), ...judgeTapping(hole, route));
+  if (way.taps && way.atThisHole) checks.push(...judgeOldHelix(assessment, route));
+  if (way.taps) checks.push(...judgeTapping(hole, route));
   checks.push(
-    ...judgeTurns(route, way),
+    ...judgeTurns(context, route, way),
     ...judgeTriedBefore(hole, id),
     ...judgeWear(hole, way),
     ...judgeAppearance(hole, way),
     ...judgeGalling(hole, way),
   );
+  checks.push(...judgePort(hole, way, checks));
   return checks;
 }

@@ -8,6 +8,8 @@ import type { Check } from './checks/registry.ts';
 import { judgeStrength } from './checks/strength.ts';
 import { judgeWall } from './checks/wall.ts';
 import type { Proposed, RouteContext } from './Route.ts';
+import { prescribedTo } from './reach.ts';
+import { wornBoreOf } from './stripInput.ts';
 import { LAST_LEAD, tapInParent } from './tapInParent.ts';
 
 /** Longer than this, in diameters of the thread inside, a bush or plug carries no more (rule of thumb). */
@@ -15,26 +17,36 @@ const LONGEST_D = 2;
 
 /** What a bush, a keyed bush and a plug share: a larger thread cut in the parent, and the old thread inside what fills it. */
 export function sleeveRoute<Own extends Facts>(
-  { hole, assessment }: RouteContext,
+  context: RouteContext,
   outer: Thread,
   variant: {
     id: string;
     title: string;
     /** Outermost cut where it is more than the outer thread. */
     outermostMm?: number;
+    /** Shear strength of the bush's or plug's own metal: the thread inside it is checked too. */
+    insideShearMpa: number;
     checks: Check[];
     own: Own;
   },
 ): Proposed<Own> {
+  const { hole, assessment } = context;
   const { thread } = hole;
   const blind = hole.kind === 'blind';
   const { choice, drillMm, boreMm, reachMm } = tapInParent(hole, outer);
   const lengthMm = Math.min(reachMm, LONGEST_D * thread.majorMm);
+  const engagement = {
+    mm: Math.max(0, Math.min(lengthMm - thread.pitchMm, prescribedTo(context, lengthMm, thread))),
+    halfWidthMm: hole.depth.halfWidthMm,
+  };
   const strength = judgeStrength({
-    hole,
+    context,
     thread,
-    engagement: { mm: Math.max(0, lengthMm - thread.pitchMm), halfWidthMm: hole.depth.halfWidthMm },
+    engagement,
     outer,
+    boreMm,
+    oval: wornBoreOf(hole),
+    insideShearMpa: variant.insideShearMpa,
     cutMm: outer.majorMm,
   });
   const cutMm = variant.outermostMm ?? outer.majorMm;
@@ -55,6 +67,7 @@ export function sleeveRoute<Own extends Facts>(
     insertLengthD: null,
     cut: {
       drill: choice.best,
+      drillMm,
       boreMm,
       majorMm: outer.majorMm,
       thread: outer,
@@ -72,10 +85,12 @@ export function sleeveRoute<Own extends Facts>(
       countersinkMm: 0,
       screwReachMm: lengthMm,
     },
-    engagementMm: Math.max(0, lengthMm - thread.pitchMm),
+    engagementMm: engagement.mm,
     balanceEngagementMm: strength.balanceEngagementMm,
     stripLoadN: strength.strip.stripLoadN,
     stripLeastN: strength.stripLeastN,
+    needN: strength.needN,
+    againstNew: strength.againstNew,
     breakLoadN: strength.breakLoadN,
     checks: [
       judgeDrill(choice.best, drillMm),

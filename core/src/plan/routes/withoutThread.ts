@@ -1,6 +1,6 @@
 import type { Facts } from '../../basis/checks/index.ts';
 import { breakLoadN } from '../../judge/strength/index.ts';
-import { fastenerFor } from './checks/strength.ts';
+import { plausibleFastener, takenFastener } from './fastener.ts';
 import type { Proposed, RouteContext } from './Route.ts';
 
 /** A route that cuts no thread in the parent: everything about depth and cut is as the hole stands. */
@@ -8,13 +8,14 @@ export function withoutThread<Own extends Facts>(
   { hole, assessment }: RouteContext,
   own: Pick<Proposed<Own>, 'id' | 'title' | 'checks' | 'own'> & Partial<Proposed<Own>>,
 ): Proposed<Own> {
-  const { fastener, taken } = fastenerFor(hole, hole.thread);
+  const fastener = plausibleFastener(hole, hole.thread, 'unfavourable', 'thread');
   return {
     thread: hole.thread,
-    fastener: taken,
+    fastener: takenFastener(hole, hole.thread),
     insertLengthD: null,
     cut: {
       drill: null,
+      drillMm: null,
       boreMm: assessment.cleanUp.mm,
       majorMm: hole.thread.majorMm,
       thread: null,
@@ -36,6 +37,8 @@ export function withoutThread<Own extends Facts>(
     balanceEngagementMm: null,
     stripLoadN: null,
     stripLeastN: null,
+    needN: null,
+    againstNew: null,
     breakLoadN: breakLoadN(hole.thread, fastener),
     substitutes: [],
     workings: [],

@@ -13,7 +13,14 @@ export type StepOf<Kind extends string, F> = {
 };
 
 /** The number that matters at a step: a length, or something that is counted. */
-export type StepNumber = { label: string; valueMm: number } | { label: string; text: string };
+export type StepNumber =
+  | {
+      label: string;
+      valueMm: number;
+      /** To which side it is rounded to what a hand can set; left out: to the nearest tenth. */
+      safe?: 'down' | 'up';
+    }
+  | { label: string; text: string };
 
 /** How a kind of step is said. */
 export interface StepKind<F extends Facts> {

@@ -1,13 +1,15 @@
-import { formatLength, type Say } from '../../basis/units/index.ts';
+import { formatLength, settableMm, type Say } from '../../basis/units/index.ts';
 import { STEP_KINDS, type StepKindId, type WorkStep } from './steps/registry.ts';
 import type { SaidStep, StepNumber } from './WorkStep.ts';
 
 /** A step's number as it is shown: a length to what a hand can set, a count as it is. */
 export function sayNumber(number: StepNumber | null, say: Say): SaidStep['number'] {
   if (number === null) return null;
-  return 'text' in number
-    ? { ...number, main: number.text, unit: '' }
-    : { ...number, main: formatLength(number.valueMm, say.units, say.units === 'mm' ? 1 : 3), unit: say.units };
+  if ('text' in number) return { ...number, main: number.text, unit: '' };
+  const { safe, valueMm } = number;
+  const shownMm =
+    safe === undefined ? valueMm : settableMm(valueMm, say.units, safe === 'down' ? Math.floor : Math.ceil);
+  return { ...number, main: formatLength(shownMm, say.units, say.units === 'mm' ? 1 : 3), unit: say.units };
 }
 
 /** A step in the reader's units. */

@@ -6,6 +6,8 @@ import { countersinkSteps } from './steps/countersink.ts';
 import { drillSteps } from './steps/drill.ts';
 import { fastenSteps } from './steps/fasten.ts';
 import { insertSteps } from './steps/insert.ts';
+import { lookSteps } from './steps/look.ts';
+import { oldCoilSteps } from './steps/oldCoil.ts';
 import { ownSteps } from './steps/own.ts';
 import { protectStep } from './steps/protect.ts';
 import { proveStep } from './steps/prove.ts';
@@ -18,8 +20,10 @@ import { tapSteps } from './steps/tap.ts';
  * simply has no such step.
  */
 export const writeWorkCard = (hole: HoleCase, route: Route): WorkStep[] => [
+  ...lookSteps(hole, route),
   protectStep(hole),
   ...remedySteps(route.checks),
+  ...oldCoilSteps(hole, route),
   ...drillSteps(hole, route),
   ...counterDrillSteps(route),
   ...countersinkSteps(route),

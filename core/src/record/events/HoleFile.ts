@@ -4,6 +4,8 @@ import type { FrozenPlan } from '../../plan/freeze/index.ts';
 import type { RecordedResult } from '../results/index.ts';
 import type { Attempt } from './attempt.ts';
 import type { MendOutcome } from './mendClosed.ts';
+import type { ReleasedPayload } from './released.ts';
+import type { TickId } from '../../plan/routes/index.ts';
 import type { ReadingPayload } from './reading.ts';
 
 export interface ReadingEntry extends ReadingPayload {
@@ -22,6 +24,10 @@ export interface MendEntry {
   planId: string | null;
   plan: FrozenPlan | null;
   supersededPlans: number;
+  /** What the plan in force asked to be looked at, and was. */
+  looked: TickId[];
+  /** As somebody named it; null: not released. */
+  release: Omit<ReleasedPayload, 'mendId'> | null;
   /** What was tried to free it, in order. */
   attempts: (Attempt & { at: string; actor: string })[];
   results: RecordedResult[] | null;

@@ -7,8 +7,12 @@ export type ChoicePayload = { [Id in keyof HoleChoices]: { field: Id; value: Hol
 
 export const choice: EventKind<ChoicePayload> = {
   class: 'chosen',
-  version: 1,
-  upcast: {},
+  version: 2,
+  // What lay behind was once taken as nothing until somebody said so: that was no answer.
+  upcast: {
+    1: (older: ChoicePayload | null) =>
+      older?.field === 'floorName' && older.value === 'nothing' ? { ...older, value: '' } : older,
+  },
   standsOnRevision: true,
   apply: (file, { field, value }) => {
     Object.assign(file.choices, { [field]: value });

@@ -9,5 +9,6 @@ export {
   type ReadingEntry,
 } from './HoleFile.ts';
 export { MEND_OUTCOMES, type MendOutcome } from './mendClosed.ts';
+export { RELEASERS, type Releaser } from './released.ts';
 export { readPayload, readStored, type StoredEvent } from './readStored.ts';
 export { EVENT_KINDS, type EventKindId, type EventPayloads, type HoleEvent, type HoleEventBody } from './registry.ts';

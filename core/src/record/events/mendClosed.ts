@@ -28,6 +28,8 @@ function closeAsMended(file: HoleFile, mend: MendEntry, at: string): void {
   for (const { id } of QUANTITIES) if (endsWithMend(id)) delete file.live[id];
   file.choices.strippedThroughout = false;
   file.choices.stuck = 'none';
+  file.choices.coilState = null;
+  file.choices.cause = 'unknown';
   const { plan } = mend;
   if (!plan || !WAYS[plan.method].newGeneration) return;
   file.choices.threadId = plan.threadId;

@@ -17,6 +17,8 @@ export const mendOpened: EventKind<MendOpenedPayload> = {
       planId: null,
       plan: null,
       supersededPlans: 0,
+      looked: [],
+      release: null,
       attempts: [],
       results: null,
       resultNote: '',

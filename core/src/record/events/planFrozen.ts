@@ -24,7 +24,7 @@ interface PlanFrozen1 {
   mendId: string;
   planId: string;
   supersedes: string | null;
-  plan: Omit<FrozenPlan, 'checks' | 'steps' | 'said' | 'seal'> & {
+  plan: Omit<FrozenPlan, 'checks' | 'steps' | 'said' | 'seal' | 'ticks' | 'asks'> & {
     steps: {
       id: string;
       title: string;
@@ -37,7 +37,7 @@ interface PlanFrozen1 {
   };
 }
 
-const saidOf = ({ plan }: PlanFrozen1, units: UnitSystem): SaidPlan => ({
+const saidOf = ({ plan }: PlanFrozen1, units: UnitSystem): Omit<SaidPlan, 'ticks'> => ({
   checks: [],
   notes: [],
   steps: plan.steps.map((step) => ({
@@ -47,7 +47,22 @@ const saidOf = ({ plan }: PlanFrozen1, units: UnitSystem): SaidPlan => ({
   })),
 });
 
-const from1 = (older: PlanFrozen1): PlanFrozenPayload => ({
+/** Version 2 knew nothing that was to be looked at or asked for before the cut. */
+type PlanFrozen2 = Omit<PlanFrozenPayload, 'plan'> & {
+  plan: Omit<FrozenPlan, 'ticks' | 'asks' | 'said'> & { said: Record<UnitSystem, Omit<SaidPlan, 'ticks'>> };
+};
+
+const from2 = ({ plan, ...older }: PlanFrozen2): PlanFrozenPayload => ({
+  ...older,
+  plan: {
+    ...plan,
+    ticks: [],
+    asks: [],
+    said: { mm: { ticks: [], ...plan.said.mm }, in: { ticks: [], ...plan.said.in } },
+  },
+});
+
+const from1 = (older: PlanFrozen1): PlanFrozen2 => ({
   ...older,
   plan: {
     ...older.plan,
@@ -61,14 +76,15 @@ const from1 = (older: PlanFrozen1): PlanFrozenPayload => ({
 
 export const planFrozen: EventKind<PlanFrozenPayload> = {
   class: 'chosen',
-  version: 2,
-  upcast: { 1: from1 },
+  version: 3,
+  upcast: { 1: from1, 2: from2 },
   standsOnRevision: true,
   apply: (file, { mendId, planId, plan }) => {
     const mend = file.mends.find((entry) => entry.id === mendId);
     if (!mend) return;
     if (mend.plan) mend.supersededPlans += 1;
     mend.planId = planId;
+    mend.looked = [];
     mend.plan = plan;
     mend.results = null;
     mend.resultNote = '';

@@ -3,12 +3,14 @@ import { choice } from './choice.ts';
 import type { EventKind, EventStamp } from './EventKind.ts';
 import { filed } from './filed.ts';
 import { located } from './located.ts';
+import { looked } from './looked.ts';
 import { mendClosed } from './mendClosed.ts';
 import { mendOpened } from './mendOpened.ts';
 import { planFrozen } from './planFrozen.ts';
 import { reading } from './reading.ts';
 import { readingMoved } from './readingMoved.ts';
 import { readingStruck } from './readingStruck.ts';
+import { released } from './released.ts';
 import { result } from './result.ts';
 
 /** Everything that can happen to a hole, by kind. */
@@ -21,6 +23,8 @@ const REGISTRY = {
   'reading-moved': readingMoved,
   'mend-opened': mendOpened,
   'plan-frozen': planFrozen,
+  looked,
+  released,
   attempt,
   result,
   'mend-closed': mendClosed,

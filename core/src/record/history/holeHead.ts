@@ -2,7 +2,7 @@ import { canonicalJson, InputError } from '../../basis/numeric/index.ts';
 import { applyEvent, openMendOf, type HoleEvent, type HoleFile } from '../events/index.ts';
 
 /** Raised when the fold or the head changes: heads of another version are made anew from the events. */
-export const HEAD_FOLD = 1;
+export const HEAD_FOLD = 2;
 /** A head stays this small however long the hole's life is, so that a write costs the same. */
 export const HEAD_MOST_BYTES = 16_384;
 
@@ -17,7 +17,7 @@ export interface HoleHead {
   repairs: number;
 }
 
-const NOTHING_SAID = { checks: [], notes: [], steps: [] };
+const NOTHING_SAID = { ticks: [], checks: [], notes: [], steps: [] };
 const NO_BODY = { expectations: [], checks: [], steps: [], said: { mm: NOTHING_SAID, in: NOTHING_SAID } };
 const NO_WORDS = { text: '', notation: 'mm', instrument: 'eye', actor: '', reason: null } as const;
 

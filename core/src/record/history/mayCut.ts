@@ -1,16 +1,26 @@
+import { WAYS } from '../../facts/ways/index.ts';
 import { choiceOf } from '../../judge/hole/index.ts';
 import { openMendOf, type HoleFile } from '../events/index.ts';
+import { wantsTwoSignatures } from './wantsTwoSignatures.ts';
 
 /** What keeps the machine off a hole; each is an order of work, not an opinion. */
-export type CutBar = 'no-mend' | 'stuck' | 'no-plan';
+export type CutBar = 'no-mend' | 'do-not-use' | 'stuck' | 'no-plan' | 'asked' | 'not-looked' | 'not-released';
 
 /**
- * Whether a hole may be cut now, and if not, why. Screens and the server's doors ask the same question here.
+ * Whether a hole may be cut now, and if not, why. Screens and the server's doors ask the same question here. Precedence: no
+ * mend; a hole out of use; something stuck; no plan; a reading that the plan hangs on; a look; a release.
  * @example mayCut({ mends: [], choices: {} }) // 'no-mend'
  */
 export function mayCut(file: Pick<HoleFile, 'mends' | 'choices'>): 'yes' | CutBar {
   const mend = openMendOf(file);
   if (!mend) return 'no-mend';
+  const { plan } = mend;
+  // A part that goes elsewhere is not cut here, whatever this hole is.
+  const elsewhere = plan !== null && WAYS[plan.method].elsewhere;
+  if (choiceOf(file.choices, 'doNotUse') && !elsewhere) return 'do-not-use';
   if (choiceOf(file.choices, 'stuck') !== 'none') return 'stuck';
-  return mend.plan === null ? 'no-plan' : 'yes';
+  if (plan === null) return 'no-plan';
+  if (plan.asks.length > 0) return 'asked';
+  if (!plan.ticks.every((tick) => mend.looked.includes(tick))) return 'not-looked';
+  return wantsTwoSignatures(file) && mend.release === null && !elsewhere ? 'not-released' : 'yes';
 }

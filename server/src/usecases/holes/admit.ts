@@ -75,6 +75,10 @@ const BARS: Readonly<Record<CutBar, string>> = {
   'no-mend': 'No mend is open on this hole; start one first.',
   stuck: 'Something is stuck in this hole; free it first, or say that it is out.',
   'no-plan': 'Plan the mend first.',
+  'do-not-use': 'This hole is set to “do not use”; take that back first, with whoever set it.',
+  asked: 'The plan hangs on a reading that nobody has given; give it and plan again.',
+  'not-looked': 'Look first: the card’s first step is not ticked.',
+  'not-released': 'This hole can hurt someone or is under a code: record the release first.',
 };
 
 const result: Admit<'result'> = ({ head, payload }) => {
@@ -109,6 +113,17 @@ const mendClosed: Admit<'mend-closed'> = async ({ context, head, payload, tx }) 
   if (wantsTwoSignatures(head.file)) await signedByTwo(context, payload.secondSignedBy, tx);
 };
 
+const looked: Admit<'looked'> = ({ head, payload }) => {
+  if (openMend(head, payload.mendId).planId !== payload.planId)
+    throw refused('payload.planId', 'This is not the plan in force; look at the new one first.');
+};
+
+const released: Admit<'released'> = ({ context, head, payload }) => {
+  openMend(head, payload.mendId);
+  if (payload.date > context.now().toISOString().slice(0, 10))
+    throw refused('payload.date', 'A release is dated today or earlier.');
+};
+
 /** These come by endpoints of their own, which look at more than the hole. */
 const byItsOwnDoor = (): void => undefined;
 
@@ -124,6 +139,8 @@ export const ADMIT: { readonly [K in EventKindId]: Admit<K> } = {
   'reading-moved': byItsOwnDoor,
   'mend-opened': mendOpened,
   'plan-frozen': byItsOwnDoor,
+  looked,
+  released,
   attempt: ({ head, payload }) => void openMend(head, payload.mendId),
   result,
   'mend-closed': mendClosed,

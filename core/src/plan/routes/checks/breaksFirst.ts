@@ -1,7 +1,7 @@
 import type { CheckKind } from '../../../basis/checks/index.ts';
 import type { Say } from '../../../basis/units/index.ts';
 import { stripLoadWorking } from '../../../judge/strength/index.ts';
-import { doubtWords, OUTSIDE_MODEL, sideWords, type StripsFacts } from './strips.ts';
+import { doubtWords, OUTSIDE_MODEL, sideWords, unknownWords, type StripsFacts } from './strips.ts';
 
 export type BreaksFirstFacts = StripsFacts & {
   breakN: number;
@@ -22,7 +22,8 @@ function reason({ stripN, side, breakN, oldBreakN }: BreaksFirstFacts, withCare:
 /** Does the screw break before the thread strips? Judged by `judgeStrength`. */
 export const breaksFirst: CheckKind<BreaksFirstFacts> = {
   title: () => 'Screw breaks first',
-  words: (facts, verdict, say) => reason(facts, verdict === 'with-care', say) + doubtWords(facts.doubtful),
+  words: (facts, verdict, say) =>
+    reason(facts, verdict === 'with-care', say) + unknownWords(facts.unknown) + doubtWords(facts.doubtful),
   working: ({ strip }) => stripLoadWorking(strip),
   step: () => 'Keep the torque of the old screw: the larger screw could strip this thread.',
 };

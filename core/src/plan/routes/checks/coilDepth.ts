@@ -1,4 +1,5 @@
 import { verdictUnderDoubt, type CheckKind, type CheckOf, type Verdict } from '../../../basis/checks/index.ts';
+import { shoulderWithinFloorMm } from './floor.ts';
 import type { HoleCase } from '../../../judge/hole/index.ts';
 import { depthBudget, depthBudgetWorking, type DepthBudget } from '../../cutting/index.ts';
 
@@ -16,9 +17,10 @@ export type CoilDepthFacts = {
 
 /** Does a blind hole give a coil its full thread, length + P? Without room for chips it is with care. */
 export function judgeCoilDepth(
-  { depth }: HoleCase,
-  own: { nominalMm: number; pitchMm: number },
-): { check: CheckOf<'coil-depth', CoilDepthFacts>; budget: DepthBudget } {
+  hole: HoleCase,
+  own: { nominalMm: number; pitchMm: number; drillMm: number },
+): { check: CheckOf<'coil-depth', CoilDepthFacts>; last: DepthBudget['last'] } {
+  const { depth } = hole;
   const { pitchMm } = own;
   const wantedMm = own.nominalMm + pitchMm;
   const judge = ({ last }: DepthBudget): Verdict =>
@@ -28,10 +30,13 @@ export function judgeCoilDepth(
   const low = at(depth.mm - depth.halfWidthMm);
   const { verdict, needsReading } = verdictUnderDoubt(judge(budget), judge(low));
   const reach = budget.reaches[budget.reaches.length - 1]!;
-  const last = (verdict === 'does-not-hold' ? null : low.last) ?? budget.last;
+  // A shorter lead that keeps the drill off what lies beneath goes before a longer one that does not.
+  const inside = at(shoulderWithinFloorMm(hole, own.drillMm)).last;
+  const asRead = (verdict === 'does-not-hold' ? null : low.last) ?? budget.last;
+  const last = verdict === 'holds' && inside?.chipRoom ? inside : asRead;
   const valueMm = last?.chipRoom ? reach.withChipsMm : reach.withoutChipsMm;
   return {
-    budget: low.last ? low : budget,
+    last: last ?? low.last ?? budget.last,
     check: {
       kind: 'coil-depth',
       id: 'depth',

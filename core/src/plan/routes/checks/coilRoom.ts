@@ -15,11 +15,10 @@ const roomOf = (facts: CoilRoomFacts) => facts.thicknessMm - facts.countersinkMm
 
 /** Does a coil fit a through hole? Thickness − countersink ≥ length − P + set-down; a quarter turn of it is with care. */
 export function judgeCoilRoom(
-  { depth, rules }: HoleCase,
-  own: Omit<CoilRoomFacts, 'thicknessMm' | 'halfWidthMm'>,
+  { depth }: HoleCase,
+  { houseSetDownMm, ...own }: Omit<CoilRoomFacts, 'thicknessMm' | 'halfWidthMm'> & { houseSetDownMm: number },
 ): { check: CheckOf<'coil-room', CoilRoomFacts>; setDownMm: number } {
   const facts: CoilRoomFacts = { thicknessMm: depth.mm, halfWidthMm: depth.halfWidthMm, ...own };
-  const houseSetDownMm = rules.coilSetDownTurns * own.pitchMm;
   const judge = (thicknessMm: number): Verdict => {
     const room = roomOf({ ...facts, thicknessMm }) + 1e-9;
     return room >= houseSetDownMm ? 'holds' : room >= own.leastSetDownMm ? 'with-care' : 'does-not-hold';

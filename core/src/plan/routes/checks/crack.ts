@@ -6,7 +6,7 @@ export type CrackFacts = { reaches: boolean };
 
 /** A crack that reaches the hole voids the strength model; one that is near may be driven on by a cut. */
 export function judgeCrack({ crack: seen }: HoleCase, way: Way): CheckOf<'crack', CrackFacts>[] {
-  if (seen === 'none' || way.elsewhere) return [];
+  if (seen === null || seen === 'none' || way.elsewhere) return [];
   const base = { ...STATEMENT, kind: 'crack', id: 'crack' } as const;
   if (seen === 'near')
     return way.drills ? [{ ...base, verdict: 'with-care', facts: { reaches: false }, remedy: 'stop-cracks' }] : [];

@@ -28,14 +28,19 @@ export const derated: CheckKind<DeratedFacts> = {
     state === 'unknown'
       ? 'the wall is outside the strength model: what it still carries is not known'
       : state === 'carries'
-        ? `it still carries ${say.load(loadN)}, the screw ${say.load(breakN)}: no more than ${say.torque(torqueNm)}, oiled`
+        ? `it still carries ${say.load(loadN)} of the ${say.load(breakN)} that its duty asked: no more than ${say.torque(torqueNm)}, oiled`
         : 'no sound thread is left to carry anything',
   working: ({ breakN, share }) => ({
     title: 'Least load worth a derated duty',
     formula: 'least = share · break',
     symbols: [
-      { symbol: 'share', meaning: 'share of the screw’s break load', value: share, unit: '' },
-      { symbol: 'break', meaning: 'load that breaks the screw', value: breakN, unit: 'N' },
+      { symbol: 'share', meaning: 'share of the full duty', value: share, unit: '' },
+      {
+        symbol: 'break',
+        meaning: 'full duty: what breaks the screw, or what the hole carried new, the smaller',
+        value: breakN,
+        unit: 'N',
+      },
     ],
     result: { symbol: 'least', value: share * breakN, unit: 'N' },
     source: 'our estimate',

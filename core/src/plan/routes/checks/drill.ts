@@ -4,7 +4,7 @@ import { judgeDrillMissing, type DrillMissingFacts } from './drillMissing.ts';
 
 export type DrillFacts = { drillId: string; cost: DrillCost; wornCutsMm: number | null };
 
-/** Is a fit drill in the rack? Missing is with care: buying or borrowing it is a step of the plan. */
+/** Is a fit drill in the rack? Getting one is an ordinary step: the way stays and is judged with the drill it needs. */
 export function judgeDrill(
   drill: TapDrill | null,
   wantedMm: number,

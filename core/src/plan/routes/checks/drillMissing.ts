@@ -5,7 +5,7 @@ export type DrillMissingFacts = { wantedMm: number };
 export const judgeDrillMissing = (wantedMm: number): CheckOf<'drill-missing', DrillMissingFacts> => ({
   kind: 'drill-missing',
   id: 'drill',
-  verdict: 'with-care',
+  verdict: 'holds',
   value: null,
   valuePessimistic: null,
   limit: wantedMm,

@@ -1,32 +1,39 @@
 import { STATEMENT, type CheckKind, type CheckOf } from '../../../basis/checks/index.ts';
+import { internalLimits } from '../../../facts/threads/index.ts';
 import type { Way } from '../../../facts/ways/index.ts';
 import type { HoleCase } from '../../../judge/hole/index.ts';
+import type { Proposed } from '../Route.ts';
+import { hurts } from './strength.ts';
 
-export type DutyFacts = { duty: 'leak-or-damage' | 'can-hurt' | 'under-code'; barred: boolean };
+export type DutyFacts = { why: keyof typeof WHY };
+
+const WHY = {
+  derated: 'a failure leaks or does damage: a derated thread is no answer',
+  adhesive: 'someone can be hurt, or a code rules: nothing there that hangs on adhesive, no derated thread',
+  'out-of-class': 'someone can be hurt, or a code rules: no bore outside its class there',
+} as const;
 
 /**
- * What the hole must never fail at. Precedence: a derated thread where it leaks or does damage; adhesive and derated threads
- * where someone can be hurt or under a code; and under a code its inspector goes first, whatever the way.
+ * What the hole must never fail at. Precedence: a derated thread where it leaks or does damage; where someone can be hurt or
+ * under a code nothing that hangs on adhesive, no derated thread, and no bore outside its class.
  */
-export function judgeDuty({ duty }: HoleCase, way: Way): CheckOf<'duty', DutyFacts>[] {
-  const base = { ...STATEMENT, kind: 'duty', id: 'duty' } as const;
-  if (duty === 'ordinary') return [];
-  if (duty === 'leak-or-damage')
-    return way.derates ? [{ ...base, verdict: 'does-not-hold', facts: { duty, barred: true } }] : [];
-  if (!way.holdsPeople) return [{ ...base, verdict: 'does-not-hold', facts: { duty, barred: true } }];
-  return duty === 'under-code' && !way.elsewhere
-    ? [{ ...base, verdict: 'with-care', facts: { duty, barred: false }, remedy: 'refer' }]
+export function judgeDuty(hole: HoleCase, way: Way, { cut }: Pick<Proposed, 'cut'>): CheckOf<'duty', DutyFacts>[] {
+  const refused = (why: DutyFacts['why']): CheckOf<'duty', DutyFacts>[] => [
+    { ...STATEMENT, kind: 'duty', id: 'duty', verdict: 'does-not-hold', facts: { why } },
+  ];
+  if (hole.duty === 'leak-or-damage' && way.derates) return refused('derated');
+  if (!hurts(hole) || way.elsewhere) return [];
+  if (!way.holdsPeople) return refused('adhesive');
+  return way.taps &&
+    cut.thread !== null &&
+    cut.drillMm !== null &&
+    cut.drillMm > internalLimits(cut.thread).minorMaxMm + 1e-6
+    ? refused('out-of-class')
     : [];
 }
 
-const GATED = { 'can-hurt': 'it can hurt someone if it fails', 'under-code': 'it is under a code' } as const;
-
 export const duty: CheckKind<DutyFacts> = {
   title: () => 'Duty',
-  words: ({ duty, barred }) =>
-    duty === 'leak-or-damage'
-      ? 'a failure leaks or does damage: a derated thread is no answer'
-      : `${GATED[duty]}: ${barred ? 'no adhesive and no derated thread there' : 'the code and its inspector go first'}`,
+  words: ({ why }) => WHY[why],
   working: null,
-  step: () => 'Put the plan to the code’s inspector before the first cut. Two people sign.',
 };

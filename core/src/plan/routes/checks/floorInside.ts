@@ -11,7 +11,7 @@ export const judgeFloorInside = (facts: FloorInsideFacts): CheckOf<'floor-inside
 });
 
 export const floorInside: CheckKind<FloorInsideFacts> = {
-  title: ({ floorName }) => `Floor over the ${floorName}`,
+  title: () => 'Floor under it',
   words: ({ tipMm, depthMm }, _verdict, say) =>
     `the drill stays in the old hole: its tip goes to ${say.length(tipMm)}, the hole to ${say.length(depthMm)}`,
   working: null,

@@ -1,6 +1,6 @@
 import { STATEMENT, type CheckKind, type CheckOf } from '../../../basis/checks/index.ts';
 
-export type FloorUnknownFacts = { floorName: string; tipMm: number };
+export type FloorUnknownFacts = { floorName: string; looked: boolean; tipMm: number };
 
 export const judgeFloorUnknown = (facts: FloorUnknownFacts): CheckOf<'floor-unknown', FloorUnknownFacts> => ({
   ...STATEMENT,
@@ -8,12 +8,16 @@ export const judgeFloorUnknown = (facts: FloorUnknownFacts): CheckOf<'floor-unkn
   id: 'floor',
   verdict: 'with-care',
   facts,
-  settledBy: 'floor',
+  // Nobody said what lies there: the answer may settle it sooner than a measurement.
+  settledBy: facts.looked ? 'floor' : 'behind',
+  shut: true,
 });
 
 export const floorUnknown: CheckKind<FloorUnknownFacts> = {
-  title: ({ floorName }) => `Floor over the ${floorName}`,
-  words: ({ floorName, tipMm }, _verdict, say) =>
-    `what lies under the hole is ${floorName} and the floor is not measured; the tip goes to ${say.length(tipMm)}`,
+  title: ({ floorName, looked }) => (looked ? `Floor over the ${floorName}` : 'Floor under it'),
+  words: ({ floorName, looked, tipMm }, _verdict, say) =>
+    looked
+      ? `what lies under the hole is ${floorName} and the floor is not measured; the tip goes to ${say.length(tipMm)}`
+      : `nobody looked what lies under the hole; the tip goes to ${say.length(tipMm)}, deeper than the hole is`,
   working: null,
 };

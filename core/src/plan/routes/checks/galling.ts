@@ -9,7 +9,7 @@ export const judgeGalling = ({ joint, parent }: HoleCase, way: Way): CheckOf<'ga
   (parent.group === 'magnesium' || parent.group === 'aluminium') &&
   joint.fastenerClassId?.startsWith('A') &&
   way.threadCarries
-    ? [{ ...STATEMENT, kind: 'galling', id: 'galling', verdict: 'with-care', facts: {}, remedy: 'insulate' }]
+    ? [{ ...STATEMENT, kind: 'galling', id: 'galling', verdict: 'holds', facts: {}, remedy: 'insulate' }]
     : [];
 
 export const galling: CheckKind<GallingFacts> = {

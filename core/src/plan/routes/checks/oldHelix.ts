@@ -9,8 +9,8 @@ export function judgeOldHelix(
   { outermostCutMm }: Assessment,
   { cut }: Pick<Proposed, 'cut'>,
 ): CheckOf<'old-helix', OldHelixFacts>[] {
-  if (cut.drill === null) return [];
-  const drillMm = cut.drill.drill.diameterMm;
+  if (cut.drillMm === null) return [];
+  const { drillMm } = cut;
   return [
     {
       kind: 'old-helix',

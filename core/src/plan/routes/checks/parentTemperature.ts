@@ -1,38 +1,44 @@
 import { STATEMENT, type CheckKind, type CheckOf } from '../../../basis/checks/index.ts';
 import type { Way } from '../../../facts/ways/index.ts';
-import type { HoleCase } from '../../../judge/hole/index.ts';
+import { serviceTakenC, type HoleCase } from '../../../judge/hole/index.ts';
 import { heatWords, parentAtTemperature } from '../../../judge/strength/index.ts';
 
 export type ParentTemperatureFacts = {
   parentName: string;
+  serviceC: number;
   factor: number;
+  beyond: boolean;
   holdsPreload: boolean;
-  overC: number | null;
-  losesPreload: boolean;
 };
 
-/** What the parent is still worth at its temperature: a preload that creeps away does not hold, less strength is with care. */
+/**
+ * What the parent is still worth at its temperature. Its strength is in the numbers; past the last figure known, and where a
+ * preload creeps away, every way is at best with care, inserts too.
+ */
 export function judgeParentTemperature(
-  { parent, joint }: HoleCase,
+  hole: HoleCase,
   way: Way,
 ): CheckOf<'parent-temperature', ParentTemperatureFacts>[] {
-  if (!way.threadCarries) return [];
-  const hot = parentAtTemperature(parent, joint.serviceC);
-  const losesPreload = !hot.holdsPreload && joint.demand.mode === 'preload';
-  if (!losesPreload && hot.factor >= 1) return [];
+  const serviceC = serviceTakenC(hole);
+  const hot = parentAtTemperature(hole.parent, serviceC);
+  if (way.elsewhere || (!hot.beyond && hot.holdsPreload && (hole.joint.serviceC === null || hot.factor >= 1)))
+    return [];
   return [
     {
       ...STATEMENT,
       kind: 'parent-temperature',
       id: 'parent-temperature',
-      verdict: losesPreload ? 'does-not-hold' : 'with-care',
-      facts: { parentName: parent.name, ...hot, losesPreload },
+      verdict: hot.beyond || !hot.holdsPreload ? 'with-care' : 'holds',
+      facts: { parentName: hole.parent.name, serviceC, ...hot },
+      ...(hot.holdsPreload ? {} : { remedy: 'seat-only' }),
     },
   ];
 }
 
 export const parentTemperature: CheckKind<ParentTemperatureFacts> = {
-  title: ({ losesPreload }) => (losesPreload ? 'Preload stays' : 'Parent at its temperature'),
-  words: ({ parentName, ...hot }, _verdict, say) => heatWords(hot, parentName, say),
+  title: ({ holdsPreload }) => (holdsPreload ? 'Parent at its temperature' : 'Preload stays'),
+  words: ({ parentName, serviceC, ...hot }, _verdict, say) => heatWords(hot, { parentName, serviceC }, say),
   working: null,
+  step: () =>
+    'Seat the screw and no further, or to the maker’s figure: no preload stays in it, and no torque is computed.',
 };

@@ -1,9 +1,19 @@
 import type { CheckKind, CheckOf, Facts, Working } from '../../../basis/checks/index.ts';
 import type { Say } from '../../../basis/units/index.ts';
 import { appearance } from './appearance.ts';
+import { asMade } from './asMade.ts';
 import { asPlanned } from './asPlanned.ts';
 import { axis } from './axis.ts';
 import { back } from './back.ts';
+import { behind } from './behind.ts';
+import { plugReach } from './plugReach.ts';
+import { port } from './port.ts';
+import { release } from './release.ts';
+import { replace } from './replace.ts';
+import { screwHeat } from './screwHeat.ts';
+import { seat } from './seat.ts';
+import { wetWall } from './wetWall.ts';
+import { bolt } from './bolt.ts';
 import { bond } from './bond.ts';
 import { breaksFirst } from './breaksFirst.ts';
 import { brittle } from './brittle.ts';
@@ -41,6 +51,7 @@ import { system } from './system.ts';
 import { taper } from './taper.ts';
 import { tapping } from './tapping.ts';
 import { temperature } from './temperature.ts';
+import { thinWall } from './thinWall.ts';
 import { torque } from './torque.ts';
 import { triedBefore } from './triedBefore.ts';
 import { turnedPart } from './turnedPart.ts';
@@ -53,9 +64,19 @@ import { weldability } from './weldability.ts';
 /** Every kind of check: what it is called, why it stands so, how its number came about, what to do about it. */
 const REGISTRY = {
   appearance,
+  'as-made': asMade,
   'as-planned': asPlanned,
   axis,
   back,
+  behind,
+  'plug-reach': plugReach,
+  port,
+  release,
+  replace,
+  'screw-heat': screwHeat,
+  seat,
+  'wet-wall': wetWall,
+  bolt,
   bond,
   'breaks-first': breaksFirst,
   brittle,
@@ -93,6 +114,7 @@ const REGISTRY = {
   taper,
   tapping,
   temperature,
+  'thin-wall': thinWall,
   torque,
   'tried-before': triedBefore,
   'turned-part': turnedPart,

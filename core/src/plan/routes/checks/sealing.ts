@@ -4,7 +4,7 @@ import type { HoleCase } from '../../../judge/hole/index.ts';
 
 export type SealingFacts = { against: string };
 
-/** What creeps along an insert in a through hole has to be held at the head. */
+/** What creeps along an insert in a through hole is held at the head or by sealant: an ordinary step. */
 export const judgeSealing = ({ joint, kind }: HoleCase, way: Way): CheckOf<'sealing', SealingFacts>[] =>
   joint.sealing !== 'none' && kind === 'through' && way.leaksAlong
     ? [
@@ -12,7 +12,7 @@ export const judgeSealing = ({ joint, kind }: HoleCase, way: Way): CheckOf<'seal
           ...STATEMENT,
           kind: 'sealing',
           id: 'sealing',
-          verdict: 'with-care',
+          verdict: 'holds',
           facts: { against: joint.sealing },
           remedy: 'seal-head',
         },
@@ -23,5 +23,6 @@ export const sealing: CheckKind<SealingFacts> = {
   title: () => 'Keeps tight',
   words: ({ against }) => `${against} can creep along it`,
   working: null,
-  step: () => 'Seal under the head with a bonded washer or a ring; the thread itself will not.',
+  step: () =>
+    'Sealant on the screw’s thread, or a bonded washer or ring under its head: the thread itself does not seal.',
 };

@@ -1,83 +1,67 @@
-import { verdictUnderDoubt, type CheckOf, type Verdict } from '../../../basis/checks/index.ts';
-import type { CoilHole } from '../../../facts/inserts/index.ts';
-import { fastenerClass, type FastenerClassRow } from '../../../facts/materials/index.ts';
-import type { Thread } from '../../../facts/threads/index.ts';
-import type { WornBore } from '../../../judge/damage/index.ts';
-import type { HoleCase, Measured } from '../../../judge/hole/index.ts';
+import { verdictOfUnknown, verdictUnderDoubt, type CheckOf, type Verdict } from '../../../basis/checks/index.ts';
+import type { FastenerClassRow } from '../../../facts/materials/index.ts';
+import { TIP_PITCHES, type HoleCase, type Measured, type UnknownEnd } from '../../../judge/hole/index.ts';
 import {
   breakFacts,
   breakLoadN,
-  parentAtTemperature,
-  FASTENER_FIRST,
-  PRELOAD_MARGINS,
-  PRELOAD_SCATTER,
+  marginFor,
   preloadN,
-  proofLoadN,
   shearAreaFacts,
   stripFacts,
   stripLoad,
-  type StripInput,
+  type Margin,
   type StripLoad,
 } from '../../../judge/strength/index.ts';
+import { plausibleFastener, takenFastener, type TakenFastener } from '../fastener.ts';
+import type { RouteContext } from '../Route.ts';
 import type { RouteWorking } from '../routeWorkings.ts';
+import { stripInputOf, type ReadingEnd, type ThreadInHole } from '../stripInput.ts';
+import type { AsMadeFacts } from './asMade.ts';
 import type { BreaksFirstFacts } from './breaksFirst.ts';
 import type { CarriesPreloadFacts } from './carriesPreload.ts';
 import { judgeTorque, type TorqueCheckFacts } from './torque.ts';
 
-/** Class taken where the reader does not know: the usual one of the system, named as an assumption. */
-const ASSUMED_CLASS = { metric: '8.8', inch: 'grade-5' } as const;
+/** Whether a failure of this hole can hurt someone. */
+export const hurts = ({ duty }: Pick<HoleCase, 'duty'>): boolean => duty === 'can-hurt' || duty === 'under-code';
 
-/** Nearest class in the other system; stainless keeps its own row. */
-const CROSS_SYSTEM: Readonly<Record<string, string>> = {
-  '4.6': 'grade-2',
-  '5.8': 'grade-2',
-  '8.8': 'grade-5',
-  '10.9': 'grade-8',
-  '12.9': 'grade-8',
-  'grade-2': '5.8',
-  'grade-5': '8.8',
-  'grade-8': '10.9',
+/** Whether it holds a screw or a stud: bolt loads and torques belong to these only. */
+export const isBolted = ({ joint }: Pick<HoleCase, 'joint'>): boolean =>
+  joint.screwedIn === 'screw' || joint.screwedIn === 'stud';
+
+/** What a thread is held against. */
+export type AskedOf = {
+  mode: 'as-made' | 'fastener-first' | 'preload';
+  margin: Margin;
+  /** Why it is judged as made though more was asked; null: as asked. */
+  instead: 'never-broke-first' | 'no-bolt' | null;
 };
 
-/** The worn bore as the strength looks at it: round the true axis, or round its own. */
-export function wornBoreOf(hole: HoleCase): WornBore | null {
-  if (!hole.bore) return null;
-  const { aMm, bMm } = hole.bore;
-  const offset = hole.axis === 'true' ? hole.boreOffset : null;
-  return { aMm, bMm, alongMm: offset?.alongMm ?? 0, acrossMm: offset?.acrossMm ?? 0 };
+/**
+ * What the joint asks of a thread. Precedence: what is no screw or stud is judged as made; so is a screw that is to break
+ * first in a hole that even new stripped before it; else as chosen.
+ */
+export function askedOf({ hole, made }: Pick<RouteContext, 'hole' | 'made'>): AskedOf {
+  const { demand, cause } = hole.joint;
+  const load = demand.mode === 'preload' ? demand.load : 'static';
+  const margin = (mode: AskedOf['mode']): Margin =>
+    marginFor(mode, { load, hurts: hurts(hole), tooWeak: cause === 'too-weak' || cause === 'too-short' });
+  const asMade = (instead: AskedOf['instead']): AskedOf => ({ mode: 'as-made', margin: margin('as-made'), instead });
+  if (!isBolted(hole)) return asMade(demand.mode === 'as-made' ? null : 'no-bolt');
+  if (demand.mode === 'as-made') return asMade(null);
+  if (demand.mode === 'preload') return { mode: 'preload', margin: margin('preload'), instead: null };
+  return made.brokeFirst
+    ? { mode: 'fastener-first', margin: margin('fastener-first'), instead: null }
+    : asMade('never-broke-first');
 }
 
-/** The class of screw that a thread gets: as it was said, the usual one, or the nearest of the other system. */
-export type TakenFastener = { name: string; taken: 'as-said' | 'assumed' | 'replaced'; insteadOf: string | null };
-
-export function fastenerFor(hole: HoleCase, thread: Thread): { fastener: FastenerClassRow; taken: TakenFastener } {
-  const system = thread.threadsPerInch === null ? 'metric' : 'inch';
-  const saidId = hole.joint.fastenerClassId;
-  if (saidId === null) {
-    const fastener = fastenerClass(ASSUMED_CLASS[system], thread.majorMm);
-    return { fastener, taken: { name: fastener.name, taken: 'assumed', insteadOf: null } };
-  }
-  const own = fastenerClass(saidId, thread.majorMm);
-  if (own.system === system || !(saidId in CROSS_SYSTEM))
-    return { fastener: own, taken: { name: own.name, taken: 'as-said', insteadOf: null } };
-  const fastener = fastenerClass(CROSS_SYSTEM[saidId]!, thread.majorMm);
-  return { fastener, taken: { name: fastener.name, taken: 'replaced', insteadOf: own.name } };
-}
-
-export interface StrengthInput {
-  hole: HoleCase;
-  thread: Thread;
-  engagement: Measured;
-  coil?: CoilHole;
-  boreMm?: number;
-  oval?: WornBore | null;
-  /** Thread that a bush or plug cuts in the parent. */
-  outer?: Thread;
-  /** Major diameter cut in the parent. */
-  cutMm: number;
+export interface StrengthInput extends Omit<ThreadInHole, 'hole'> {
+  context: RouteContext;
+  /** Engagement where the screw's unknown reach is what it usually is; left out: `engagement` does not hang on it. */
+  usualEngagement?: Measured;
 }
 
 type StrengthCheck =
+  | CheckOf<'as-made', AsMadeFacts>
   | CheckOf<'breaks-first', BreaksFirstFacts>
   | CheckOf<'carries-preload', CarriesPreloadFacts>
   | CheckOf<'torque', TorqueCheckFacts>;
@@ -87,32 +71,14 @@ export interface StrengthResult {
   strip: StripLoad;
   /** Strip load at the pessimistic end of the readings. */
   stripLeastN: number | null;
+  /** What it is held against, at the same ends; null: nothing to hold it against. */
+  needN: number | null;
+  /** Strip load against that of the same hole new; null where either is outside the model. */
+  againstNew: number | null;
   breakLoadN: number;
   fastener: TakenFastener;
   balanceEngagementMm: number | null;
   workings: RouteWorking[];
-}
-
-function stripAt(input: StrengthInput, fastener: FastenerClassRow, end: 'nominal' | 'pessimistic'): StripInput {
-  const { hole, engagement } = input;
-  const sign = end === 'pessimistic' ? 1 : 0;
-  const engagementMm = Math.max(0, engagement.mm - sign * engagement.halfWidthMm);
-  const edgeMm = hole.edge ? hole.edge.mm - sign * hole.edge.halfWidthMm : null;
-  const wornBy = hole.bore ? sign * hole.bore.halfWidthMm : 0;
-  return {
-    thread: input.thread,
-    fastener,
-    parentShearMpa:
-      (hole.parentTensileMpa ?? hole.parent.tensileLowMpa) *
-      hole.parent.shearRatio *
-      parentAtTemperature(hole.parent, hole.joint.serviceC).factor,
-    engagementMm,
-    coil: input.coil,
-    boreMm: input.boreMm,
-    outer: input.outer,
-    oval: input.oval ? { ...input.oval, aMm: input.oval.aMm + wornBy, bMm: input.oval.bMm + wornBy } : null,
-    dilationRatio: edgeMm === null ? null : (2 * edgeMm) / input.cutMm,
-  };
 }
 
 /** Which reading moves the strength most: the one that a doubt names. */
@@ -123,85 +89,143 @@ function doubtfulReading(hole: HoleCase, engagement: Measured): string {
   return hole.damageTo.halfWidthMm >= hole.depth.halfWidthMm && !hole.strippedThroughout ? 'damage-to' : 'depth';
 }
 
+interface AtEnd {
+  strip: StripLoad;
+  least: StripLoad;
+  need: Record<ReadingEnd, number | null>;
+  verdict: Verdict;
+  needsReading: boolean;
+  fastener: FastenerClassRow;
+}
+
+/** The thread and what it is held against, with the unknowns at one end. */
+function judgeAt(input: StrengthInput, asked: AskedOf, end: UnknownEnd): AtEnd {
+  const { context, thread } = input;
+  const { hole, made } = context;
+  const fastener = plausibleFastener(hole, thread, end, 'thread');
+  const engagement = end === 'usual' ? (input.usualEngagement ?? input.engagement) : input.engagement;
+  const at = (reading: ReadingEnd) => stripLoad(stripInputOf({ ...input, hole, engagement }, fastener, end, reading));
+  const { demand } = hole.joint;
+  const needAt = (reading: ReadingEnd): number | null => {
+    if (asked.mode === 'as-made') return made.stripN[end][reading];
+    return asked.mode === 'preload' && demand.mode === 'preload'
+      ? preloadN(demand.torqueNm, thread.majorMm, demand.friction)
+      : breakLoadN(thread, fastener);
+  };
+  const judge = ({ stripLoadN }: StripLoad, needN: number | null): Verdict => {
+    if (stripLoadN === null || needN === null) return 'does-not-hold';
+    const margin = stripLoadN / needN + 1e-9;
+    return margin >= asked.margin.holds ? 'holds' : margin >= asked.margin.care ? 'with-care' : 'does-not-hold';
+  };
+  const strip = at('nominal');
+  const least = at('pessimistic');
+  const need = { nominal: needAt('nominal'), pessimistic: needAt('pessimistic') };
+  return {
+    strip,
+    least,
+    need,
+    fastener,
+    ...verdictUnderDoubt(judge(strip, need.nominal), judge(least, need.pessimistic)),
+  };
+}
+
+/** The unknown whose reading or answer settles a strength, most telling first; null: all that it hangs on is known. */
+function unknownOf({ context: { hole }, usualEngagement }: StrengthInput, mode: AskedOf['mode']): string | null {
+  if (usualEngagement) return 'screw-reach';
+  if (hole.edge === null) return 'edge';
+  return hole.joint.fastenerClassId === null && mode === 'fastener-first' ? 'fastenerClassId' : null;
+}
+
 /**
- * Strength of a route by the demand of the joint. *Fastener first*: strip over break load, 1.25 holds, 1.0 with care
- * (it may strip before it breaks). A larger screw that fails this but carries 1.25 × the old screw's break load is with
- * care at the old torque. *Preload*: strip over F = T/(K·d) at the lowest credible K, and 1.3 F within proof load.
+ * Strength of a route by what the joint asks (docs/methods.md, Strength): as made, breaks first, or carries the preload of a
+ * torque. Unknowns are judged at their unfavourable end. A larger screw that fails *breaks first* but carries 1.25 × the old
+ * screw's break load is with care at the old torque.
  */
 export function judgeStrength(input: StrengthInput): StrengthResult {
-  const { hole, thread } = input;
-  const { fastener, taken } = fastenerFor(hole, thread);
-  const asRead = stripAt(input, fastener, 'nominal');
-  const strip = stripLoad(asRead);
-  const pessimistic = stripLoad(stripAt(input, fastener, 'pessimistic'));
-  const breakN = breakLoadN(thread, fastener);
-  const { demand } = hole.joint;
-  const needN = demand.mode === 'preload' ? preloadN(demand.torqueNm, thread.majorMm, demand.friction) : breakN;
-  const limits = demand.mode === 'preload' ? PRELOAD_MARGINS[demand.load] : FASTENER_FIRST;
-  const judge = (load: StripLoad): Verdict => {
-    if (load.stripLoadN === null) return 'does-not-hold';
-    const margin = load.stripLoadN / needN;
-    return margin >= limits.holds ? 'holds' : margin >= limits.care ? 'with-care' : 'does-not-hold';
-  };
-  const doubt = verdictUnderDoubt(judge(strip), judge(pessimistic));
-  const oldBreakN = breakLoadN(hole.thread, fastenerFor(hole, hole.thread).fastener);
-  const isLarger = thread.majorMm > hole.thread.majorMm * 1.02;
+  const { context, thread } = input;
+  const { hole, made } = context;
+  const asked = askedOf(context);
+  const worst = judgeAt(input, asked, 'unfavourable');
+  const unknown = unknownOf(input, asked.mode);
+  const open =
+    unknown === null || worst.verdict === 'holds'
+      ? { verdict: worst.verdict, asks: false, shut: false }
+      : verdictOfUnknown(worst.verdict, judgeAt(input, asked, 'usual').verdict);
+  const oldBreakN = breakLoadN(hole.thread, plausibleFastener(hole, hole.thread, 'unfavourable', 'thread'));
   const keepsOldTorque =
-    doubt.verdict !== 'holds' &&
-    isLarger &&
-    demand.mode === 'fastener-first' &&
-    (pessimistic.stripLoadN ?? 0) >= FASTENER_FIRST.holds * oldBreakN;
-  const doubtful = doubt.needsReading && !keepsOldTorque;
+    open.verdict !== 'holds' &&
+    !open.shut &&
+    asked.mode === 'fastener-first' &&
+    thread.majorMm > hole.thread.majorMm * 1.02 &&
+    (worst.least.stripLoadN ?? 0) >= asked.margin.holds * oldBreakN;
+  const doubtful = worst.needsReading && !keepsOldTorque && !open.asks;
+  const { strip, fastener, need } = worst;
   const stripN = strip.stripLoadN;
+  const ratio = (load: StripLoad, needN: number | null) =>
+    load.stripLoadN === null || needN === null || needN <= 0 ? null : load.stripLoadN / needN;
+  const breakN = breakLoadN(thread, fastener);
   const common = {
-    verdict: keepsOldTorque ? 'with-care' : doubt.verdict,
-    value: stripN === null ? null : stripN / needN,
-    valuePessimistic: pessimistic.stripLoadN === null ? null : pessimistic.stripLoadN / needN,
-    limit: limits.holds,
+    verdict: keepsOldTorque ? 'with-care' : open.verdict,
+    value: ratio(strip, need.nominal),
+    valuePessimistic: ratio(worst.least, need.pessimistic),
+    limit: asked.margin.holds,
     unit: 'times',
-    ...(doubtful ? { settledBy: doubtfulReading(hole, input.engagement) } : {}),
+    ...(open.asks ? { settledBy: unknown! } : doubtful ? { settledBy: doubtfulReading(hole, input.engagement) } : {}),
+    ...(open.shut ? { shut: true as const } : {}),
     ...(keepsOldTorque ? { remedy: 'keep-old-torque' } : {}),
   } as const;
-  const numbers = stripFacts(asRead, strip);
+  const numbers = stripFacts(stripInputOf({ ...input, hole }, fastener, 'unfavourable', 'nominal'), strip);
   const side = strip.weakerSide;
-  const checks: StrengthCheck[] =
-    demand.mode === 'preload'
-      ? [
-          {
-            ...common,
-            kind: 'carries-preload',
-            id: 'carries-preload',
-            facts: { stripN, side, needN, doubtful, strip: numbers },
-          },
-          judgeTorque({
-            torqueNm: demand.torqueNm,
-            friction: demand.friction,
-            majorMm: thread.majorMm,
-            preloadN: needN,
-            highN: PRELOAD_SCATTER * needN,
-            proofN: proofLoadN(thread, fastener),
-          }),
-        ]
-      : [
-          {
-            ...common,
-            kind: 'breaks-first',
-            id: 'breaks-first',
-            facts: { stripN, side, breakN, oldBreakN: keepsOldTorque ? oldBreakN : null, doubtful, strip: numbers },
-          },
-        ];
+  const shared = { stripN, side, doubtful, unknown: open.asks ? unknown : null, strip: numbers };
+  const checks: StrengthCheck[] = [];
+  if (asked.mode === 'as-made')
+    checks.push({
+      ...common,
+      kind: 'as-made',
+      id: 'as-made',
+      facts: {
+        ...shared,
+        newN: need.nominal,
+        newEngagementMm: made.engagementMm,
+        newReachMm: made.reachMm,
+        reachKnown: made.reachKnown,
+        tipMm: TIP_PITCHES * hole.thread.pitchMm,
+        instead: asked.instead,
+      },
+    });
+  else if (asked.mode === 'preload')
+    checks.push({
+      ...common,
+      kind: 'carries-preload',
+      id: 'carries-preload',
+      facts: { ...shared, needN: need.nominal! },
+    });
+  else
+    checks.push({
+      ...common,
+      kind: 'breaks-first',
+      id: 'breaks-first',
+      facts: { ...shared, breakN, oldBreakN: keepsOldTorque ? oldBreakN : null },
+    });
+  if (asked.mode === 'preload') checks.push(...judgeTorque(hole, thread));
   return {
     checks,
     strip,
-    stripLeastN: pessimistic.stripLoadN,
+    stripLeastN: worst.least.stripLoadN,
+    needN: need.nominal,
+    againstNew: ratio(strip, made.stripN.unfavourable.nominal),
     breakLoadN: breakN,
-    fastener: taken,
+    fastener: takenFastener(hole, thread),
     // Strip load is proportional to engagement, so balance is a ratio.
-    balanceEngagementMm: stripN !== null && stripN > 0 ? (input.engagement.mm * needN) / stripN : null,
+    balanceEngagementMm:
+      stripN !== null && stripN > 0 && need.nominal !== null ? (input.engagement.mm * need.nominal) / stripN : null,
     workings: [
-      { kind: 'shear-area', facts: shearAreaFacts(asRead) },
+      {
+        kind: 'shear-area',
+        facts: shearAreaFacts(stripInputOf({ ...input, hole }, fastener, 'unfavourable', 'nominal')),
+      },
       { kind: 'strip', facts: numbers },
-      { kind: 'break', facts: breakFacts(thread, fastener) },
+      ...(hole.joint.fastenerClassId === null ? [] : [{ kind: 'break', facts: breakFacts(thread, fastener) } as const]),
     ],
   };
 }

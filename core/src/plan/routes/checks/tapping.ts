@@ -1,3 +1,4 @@
+import { threadGeometry } from '../../../facts/threads/index.ts';
 import type { CheckKind, CheckOf, Verdict } from '../../../basis/checks/index.ts';
 import type { HoleCase } from '../../../judge/hole/index.ts';
 import { tappingLoad, tappingWorking } from '../../../judge/strength/index.ts';
@@ -20,9 +21,15 @@ export type TappingFacts = {
 };
 
 /** Does the tap survive the cut? */
-export function judgeTapping({ parent }: HoleCase, { cut }: Pick<Proposed, 'cut'>): CheckOf<'tapping', TappingFacts>[] {
-  if (cut.thread === null) return [];
-  const { ratio, ...load } = tappingLoad(cut.thread, cut.boreMm, parent);
+export function judgeTapping(
+  { parent }: HoleCase,
+  { cut, thread }: Pick<Proposed, 'cut' | 'thread'>,
+): CheckOf<'tapping', TappingFacts>[] {
+  if (cut.tapLeads.length === 0) return [];
+  // An insert tap cuts the screw's own form and pitch, farther out.
+  const { form, pitchMm } = cut.thread ?? thread;
+  const majorInternalMm = cut.thread ? threadGeometry(cut.thread).majorInternalMm : cut.majorMm;
+  const { ratio, ...load } = tappingLoad({ majorMm: cut.majorMm, majorInternalMm, pitchMm, form }, cut.boreMm, parent);
   const verdict: Verdict = ratio >= TAPPING_HOLDS ? 'holds' : ratio >= TAPPING_CARE ? 'with-care' : 'does-not-hold';
   const shown = Math.min(ratio, MOST_SHOWN);
   return [
@@ -34,7 +41,7 @@ export function judgeTapping({ parent }: HoleCase, { cut }: Pick<Proposed, 'cut'
       valuePessimistic: shown,
       limit: TAPPING_HOLDS,
       unit: 'times',
-      facts: { designation: cut.thread.designation, ...load },
+      facts: { designation: cut.thread?.designation ?? `${thread.designation} insert tap`, ...load },
       ...(verdict === 'with-care' ? { remedy: 'second-tap' } : {}),
     },
   ];

@@ -1,6 +1,6 @@
 import type { CheckKind, CheckOf } from '../../../basis/checks/index.ts';
 import type { Way } from '../../../facts/ways/index.ts';
-import type { Proposed } from '../Route.ts';
+import type { Proposed, RouteContext } from '../Route.ts';
 
 /** Full turns of engaged thread: fewer bend and strip one after the other, whatever the areas say (rule of thumb). */
 const TURNS_HOLD = 3;
@@ -10,16 +10,19 @@ export type TurnsFacts = { engagementMm: number; pitchMm: number };
 
 /** Are there turns enough for the strength model to mean anything? */
 export function judgeTurns(
+  { made }: Pick<RouteContext, 'made'>,
   { engagementMm, thread }: Pick<Proposed, 'engagementMm' | 'thread'>,
   way: Way,
 ): CheckOf<'turns', TurnsFacts>[] {
   if (!way.threadCarries || engagementMm <= 0) return [];
   const count = engagementMm / thread.pitchMm;
+  // A hole that had no more when it was new is mended as it was made, with care.
+  const least = made.turns < TURNS_HOLD ? Math.min(TURNS_CARE, made.turns) : TURNS_CARE;
   return [
     {
       kind: 'turns',
       id: 'turns',
-      verdict: count >= TURNS_HOLD ? 'holds' : count >= TURNS_CARE ? 'with-care' : 'does-not-hold',
+      verdict: count >= TURNS_HOLD ? 'holds' : count + 1e-9 >= least ? 'with-care' : 'does-not-hold',
       value: count,
       valuePessimistic: count,
       limit: TURNS_HOLD,

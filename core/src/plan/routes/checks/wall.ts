@@ -16,15 +16,15 @@ export function largestCutMm(edgeMm: number): number {
 
 export type WallFacts = { edgeName: string; edgeMm: number; halfWidthMm: number; cutMm: number; doubtful: boolean };
 
-/** Is there wall enough beside the cut for the strength model to hold? Unknown edge: with care, naming the reading. */
+/** Is there wall enough beside the cut for the strength model to hold? */
 export function judgeWall(
   hole: HoleCase,
   cutMm: number,
   cutsNewMetal: boolean,
 ): (CheckOf<'wall', WallFacts> | CheckOf<'wall-unknown', WallUnknownFacts>)[] {
   const { edge, edgeName } = hole;
+  if (edge === null) return cutsNewMetal ? [judgeWallUnknown(hole, cutMm)] : [];
   const neededMm = NEEDED_WALL_PER_CUT * cutMm;
-  if (edge === null) return cutsNewMetal ? [judgeWallUnknown({ edgeName, cutMm, neededMm })] : [];
   const { mm, halfWidthMm } = edge;
   const holds = (edgeMm: number): Verdict =>
     (2 * edgeMm) / cutMm >= DILATION_LOWEST_RATIO ? 'holds' : 'does-not-hold';

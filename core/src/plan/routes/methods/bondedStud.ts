@@ -1,7 +1,8 @@
 import { preloadN, PRELOAD_MARGINS } from '../../../judge/strength/index.ts';
+import { isBolted } from '../checks/strength.ts';
 import { judgeBond } from '../checks/bond.ts';
 import { fastenerNote } from '../fastenerNote.ts';
-import { alwaysOffered, type Method } from '../Method.ts';
+import type { Method } from '../Method.ts';
 import { withoutThread } from '../withoutThread.ts';
 
 /** Shear strength of a gap-filling adhesive on clean metal, MPa, and the share of it that is trusted. Our estimate. */
@@ -12,6 +13,7 @@ const ADHESIVE_TRUST = 0.4;
 export const bondedStud: Method<Record<string, never>> = {
   propose: (context) => {
     const { hole } = context;
+    if (!isBolted(hole)) return [];
     const { demand } = hole.joint;
     const areaMm2 = Math.PI * hole.thread.majorMm * hole.depth.mm;
     const bond = judgeBond({
@@ -19,7 +21,7 @@ export const bondedStud: Method<Record<string, never>> = {
       needN:
         demand.mode === 'preload'
           ? PRELOAD_MARGINS.static.holds * preloadN(demand.torqueNm, hole.thread.majorMm, demand.friction)
-          : null,
+          : context.made.stripN.unfavourable.nominal,
       pulsates: demand.mode === 'preload' && demand.load === 'pulsating',
       shearMpa: ADHESIVE_SHEAR_MPA,
       studMm: hole.thread.majorMm,
@@ -27,7 +29,7 @@ export const bondedStud: Method<Record<string, never>> = {
     });
     return [withoutThread(context, { id: 'bonded-stud', title: 'Bonded stud', checks: [bond], own: {} })];
   },
-  whyNothing: alwaysOffered,
+  whyNothing: () => 'what is screwed in is no stud',
   notes: (route, say) => [
     `a bond is no thread: a light static load, below ${say.temperature(120)}, cured as its sheet says, never at an exhaust`,
     ...fastenerNote(route),

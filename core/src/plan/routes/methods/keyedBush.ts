@@ -1,4 +1,4 @@
-import { keyedBushesFor, keysDiameterMm } from '../../../facts/inserts/index.ts';
+import { bushShearMpa, keyedBushesFor, keysDiameterMm } from '../../../facts/inserts/index.ts';
 import { judgeBrittle } from '../checks/brittle.ts';
 import { fastenerNote } from '../fastenerNote.ts';
 import type { Method } from '../Method.ts';
@@ -17,6 +17,7 @@ export const keyedBush: Method<Own> = {
           id: `keyed-bush:${outside.id}`,
           title: `Keyed bush, ${wall}, ${outside.designation} outside`,
           outermostMm: keysMm,
+          insideShearMpa: bushShearMpa(),
           checks: judgeBrittle(context.hole, keysMm),
           own: { keysMm },
         });

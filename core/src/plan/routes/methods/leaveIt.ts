@@ -1,9 +1,11 @@
-import { mostTorque, preloadN, PRELOAD_MARGINS } from '../../../judge/strength/index.ts';
+import { preloadN, PRELOAD_MARGINS, threadTorqueNm } from '../../../judge/strength/index.ts';
 import { judgeDerated } from '../checks/derated.ts';
-import { judgeStrength } from '../checks/strength.ts';
+import { isBolted, judgeStrength } from '../checks/strength.ts';
 import { fastenerNote } from '../fastenerNote.ts';
-import { alwaysOffered, noSteps, type Method } from '../Method.ts';
-import { torqueInputOf } from '../torqueInputOf.ts';
+import { noSteps, type Method } from '../Method.ts';
+import { engagedByPresent } from './cleanUp.ts';
+import { torqueInputOf } from '../namedTorque.ts';
+import { wornBoreOf } from '../stripInput.ts';
 import { withoutThread } from '../withoutThread.ts';
 
 /** Less than this share of the screw's break load is not worth a derated duty (our estimate). */
@@ -13,28 +15,30 @@ const LEAST_DERATED_SHARE = 0.3;
 export const leaveIt: Method<Record<string, never>> = {
   propose: (context) => {
     const { hole, assessment } = context;
-    const reach = hole.joint.screwReach?.mm ?? assessment.threadEnd.mm;
-    const toMm = Math.min(reach, assessment.threadEnd.mm);
-    const engagementMm = hole.strippedThroughout ? 0 : Math.max(0, toMm - hole.damageTo.mm);
+    if (!isBolted(hole)) return [];
+    const { engagement } = engagedByPresent(hole, assessment);
+    const engagementMm = engagement.mm;
     const strength = judgeStrength({
-      hole,
+      context,
       thread: hole.thread,
-      engagement: { mm: engagementMm, halfWidthMm: engagementMm > 0 ? assessment.sound.halfWidthMm : 0 },
+      engagement,
+      oval: hole.damageTo.mm === 0 ? wornBoreOf(hole) : null,
       cutMm: assessment.outermostCutMm,
     });
     const loadN = strength.stripLeastN ?? 0;
-    const torqueInput = torqueInputOf(hole, { thread: hole.thread, stripLeastN: strength.stripLeastN });
+    const torqueInput = torqueInputOf(context, { thread: hole.thread, stripLeastN: strength.stripLeastN });
     const wanted = hole.joint.demand;
+    const dutyN = Math.min(strength.breakLoadN, context.made.stripN.unfavourable.nominal ?? Infinity);
     const enough =
       wanted.mode === 'preload'
         ? loadN >= PRELOAD_MARGINS[wanted.load].holds * preloadN(wanted.torqueNm, hole.thread.majorMm, wanted.friction)
-        : loadN >= LEAST_DERATED_SHARE * strength.breakLoadN;
+        : loadN >= LEAST_DERATED_SHARE * dutyN;
     const derated = judgeDerated(
       {
         loadN,
-        breakN: strength.breakLoadN,
+        breakN: dutyN,
         share: LEAST_DERATED_SHARE,
-        torqueNm: torqueInput ? mostTorque(torqueInput).torqueNm : 0,
+        torqueNm: torqueInput ? threadTorqueNm(torqueInput) : 0,
         state: engagementMm <= 0 ? 'nothing' : torqueInput === null ? 'unknown' : 'carries',
       },
       enough,
@@ -51,7 +55,7 @@ export const leaveIt: Method<Record<string, never>> = {
       }),
     ];
   },
-  whyNothing: alwaysOffered,
+  whyNothing: () => 'a derated duty is for a screw or a stud',
   notes: (route) => ['nothing is cut; the damage stays and goes on', ...fastenerNote(route)],
   steps: noSteps,
 };

@@ -1,7 +1,9 @@
 import { depthBudget } from '../../cutting/index.ts';
 import { judgeGain } from '../checks/gain.ts';
 import { fastenerNote } from '../fastenerNote.ts';
-import { alwaysOffered, noSteps, type Method } from '../Method.ts';
+import { noSteps, type Method } from '../Method.ts';
+import { carriesTo, prescribedTo } from '../reach.ts';
+import { isBolted } from '../checks/strength.ts';
 import { sameThreadRoute } from '../sameThreadRoute.ts';
 import { LAST_LEAD } from '../tapInParent.ts';
 
@@ -20,30 +22,39 @@ export const longerScrew: Method<Own> = {
         )!.withChipsMm
       : depth.mm;
     const toMm = Math.max(assessment.threadEnd.mm, tapped);
-    const reach = hole.joint.screwReach;
-    const fromMm = reach === null ? assessment.threadEnd.mm : reach.mm;
-    const mm = blind || !hole.strippedThroughout ? Math.max(0, toMm - damageTo.mm) : 0;
-    const gain = judgeGain({
-      gainMm: toMm - fromMm,
-      pitchMm: thread.pitchMm,
-      cylinderMm: blind ? depth.mm : null,
-      toMm,
-      fromMm,
-      reachKnown: reach !== null,
-    });
+    if (!isBolted(hole)) return [];
+    const { screwReach } = hole.joint;
+    const carriedToMm = prescribedTo(context, toMm, thread);
+    const mm = blind || !hole.strippedThroughout ? Math.max(0, carriedToMm - damageTo.mm) : 0;
+    // Of a screw that nobody measured it cannot be said what a longer one gains; its reach is prescribed and judged.
+    const gain =
+      screwReach === null
+        ? []
+        : [
+            judgeGain({
+              gainMm: carriedToMm - carriesTo(screwReach.mm, thread),
+              pitchMm: thread.pitchMm,
+              cylinderMm: blind ? depth.mm : null,
+              toMm: carriedToMm,
+              fromMm: carriesTo(screwReach.mm, thread),
+              reachKnown: true,
+            }),
+          ];
+    const reachMm = carriedToMm + thread.pitchMm;
     return [
       sameThreadRoute(context, {
         id: `longer-screw:${thread.id}`,
         title: blind ? 'Tap deeper, longer screw' : 'Longer screw',
         engagement: { mm, halfWidthMm: mm > 0 ? Math.hypot(depth.halfWidthMm, damageTo.halfWidthMm) : 0 },
-        toMm,
+        toMm: carriedToMm,
+        reachMm,
         tapLeads: blind ? [4, 2] : [4],
-        checks: [gain],
-        own: { toMm },
+        checks: gain,
+        own: { toMm: reachMm },
       }),
     ];
   },
-  whyNothing: alwaysOffered,
+  whyNothing: () => 'what is screwed in has the length that its maker gave it',
   notes: (route, say) => [
     `needs a screw that reaches ${say.length(route.own.toMm)} below the face`,
     ...fastenerNote(route),

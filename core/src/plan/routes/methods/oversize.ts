@@ -11,12 +11,15 @@ import { drillPointMm, shareWords, type ShareReason } from '../../cutting/index.
 import { judgeCleanUp } from '../checks/cleanUp.ts';
 import { judgeDrill } from '../checks/drill.ts';
 import { judgeMate } from '../checks/mate.ts';
-import { judgeStrength, wornBoreOf } from '../checks/strength.ts';
+import { sealsOnFace } from '../checks/seat.ts';
+import { isBolted, judgeStrength } from '../checks/strength.ts';
 import { judgeSystem } from '../checks/system.ts';
 import { judgeWall } from '../checks/wall.ts';
 import { fastenerNote } from '../fastenerNote.ts';
 import { noSteps, type Method } from '../Method.ts';
 import type { Proposed, RouteContext } from '../Route.ts';
+import { prescribedTo } from '../reach.ts';
+import { wornBoreOf } from '../stripInput.ts';
 import { tapInParent } from '../tapInParent.ts';
 
 /** Sizes that shops rarely stock screws for (second and third choice of ISO 262): never proposed as an oversize. */
@@ -26,13 +29,16 @@ const LEAST_STEP_UP = 1.1;
 
 export type OversizeOwn = { share: ShareReason; designation: string; reachMm: number };
 
-function oversizeRoute({ hole, assessment }: RouteContext, thread: Thread): Proposed<OversizeOwn> {
+function oversizeRoute(context: RouteContext, thread: Thread): Proposed<OversizeOwn> {
+  const { hole, assessment } = context;
   const blind = hole.kind === 'blind';
   const { choice, targetBecause, drillMm, boreMm, reachMm } = tapInParent(hole, thread);
-  const countersinkMm = Math.max(0, (thread.majorMm - drillMm) / 2);
-  const engagement = { mm: Math.max(0, reachMm - countersinkMm), halfWidthMm: hole.depth.halfWidthMm };
+  // A washer or seat on the face keeps its ring: no countersink there.
+  const countersinkMm = sealsOnFace(hole) ? 0 : Math.max(0, (thread.majorMm - drillMm) / 2);
+  const carriedToMm = prescribedTo(context, reachMm, thread);
+  const engagement = { mm: Math.max(0, carriedToMm - countersinkMm), halfWidthMm: hole.depth.halfWidthMm };
   const oval = wornBoreOf(hole);
-  const strength = judgeStrength({ hole, thread, engagement, boreMm, oval, cutMm: thread.majorMm });
+  const strength = judgeStrength({ context, thread, engagement, boreMm, oval, cutMm: thread.majorMm });
   return {
     id: `oversize:${thread.id}`,
     title: `Retap ${thread.designation}`,
@@ -41,6 +47,7 @@ function oversizeRoute({ hole, assessment }: RouteContext, thread: Thread): Prop
     insertLengthD: null,
     cut: {
       drill: choice.best,
+      drillMm,
       boreMm,
       majorMm: thread.majorMm,
       thread,
@@ -56,18 +63,20 @@ function oversizeRoute({ hole, assessment }: RouteContext, thread: Thread): Prop
       insertFromMm: null,
       insertToMm: null,
       countersinkMm,
-      screwReachMm: reachMm,
+      screwReachMm: isBolted(hole) ? carriedToMm + thread.pitchMm : reachMm,
     },
     engagementMm: engagement.mm,
     balanceEngagementMm: strength.balanceEngagementMm,
     stripLoadN: strength.strip.stripLoadN,
     stripLeastN: strength.stripLeastN,
+    needN: strength.needN,
+    againstNew: strength.againstNew,
     breakLoadN: strength.breakLoadN,
     checks: [
       judgeDrill(choice.best, drillMm),
       judgeCleanUp(assessment, drillMm, threadGeometry(thread).pitchDiameterMm),
       ...strength.checks,
-      judgeMate(hole, thread),
+      ...(isBolted(hole) ? [judgeMate(hole, thread)] : []),
       ...judgeWall(hole, thread.majorMm, true),
       ...judgeSystem(hole.thread, thread),
     ],
@@ -81,7 +90,7 @@ function oversizeRoute({ hole, assessment }: RouteContext, thread: Thread): Prop
 function candidates(context: RouteContext, series: ThreadSeries): Thread[] {
   const { hole, assessment } = context;
   const overMm = Math.max(hole.thread.majorMm, hole.earlierCutMm ?? 0) * LEAST_STEP_UP;
-  const usual = (t: Thread) => t.majorMm > overMm && !RARE_MAJORS_MM.includes(t.majorMm);
+  const usual = (t: Thread) => t.majorMm > overMm && !RARE_MAJORS_MM.includes(t.majorMm) && keepsLead(hole.thread, t);
   const next = threadsOf(series).find(usual);
   if (!next) return [];
   const boreMm = assessment.cleanUp.mm + assessment.cleanUp.halfWidthMm;
@@ -99,13 +108,25 @@ const IN_THEIR_OWN: Partial<Record<ThreadFamily, readonly ThreadSeries[]>> = {
   trapezoidal: ['Tr'],
 };
 
-const seriesFor = (thread: Thread) => [...(IN_THEIR_OWN[thread.family] ?? []), ...ALWAYS];
+/** Families that go to no other: a fitting or a power screw of another kind does not exist for the part that is screwed in. */
+const STAY: readonly ThreadFamily[] = ['pipe-parallel', 'acme', 'trapezoidal'];
+
+const seriesFor = ({ family }: Thread) => [...(IN_THEIR_OWN[family] ?? []), ...(STAY.includes(family) ? [] : ALWAYS)];
+
+/** No V thread where a power thread was, and no other lead: its nut or screw moves by it. */
+const keepsLead = (was: Thread, next: Thread): boolean =>
+  (was.family !== 'acme' && was.family !== 'trapezoidal') || Math.abs(was.pitchMm - next.pitchMm) < 1e-6;
+
+/** The hand and the starts stay as they were. */
+const asWas = (thread: Thread, { hand, starts }: Thread): Thread =>
+  starts === 1 ? withHand(thread, hand) : { ...withHand(thread, hand), starts };
 
 /** The next sizes up: in the thread's own series, and coarse and fine in both systems. */
 export const oversizeRoutes = (context: RouteContext): Proposed<OversizeOwn>[] =>
-  seriesFor(context.hole.thread)
+  // A spark or glow plug of another size does not fit its engine.
+  (context.hole.joint.screwedIn === 'spark-plug' ? [] : seriesFor(context.hole.thread))
     .flatMap((series) => candidates(context, series))
-    .map((thread) => oversizeRoute(context, withHand(thread, context.hole.thread.hand)));
+    .map((thread) => oversizeRoute(context, asWas(thread, context.hole.thread)));
 
 export const shareNote = ({ share }: OversizeOwn): string => `share of thread: ${shareWords(share)}`;
 

@@ -1,15 +1,23 @@
 import { bushWallMm, outsideThreads } from '../../../facts/inserts/index.ts';
+import type { Hand } from '../../../facts/threads/index.ts';
 import type { HoleCase } from '../../../judge/hole/index.ts';
 import { judgeSkill } from '../checks/skill.ts';
 import { fastenerNote } from '../fastenerNote.ts';
 import type { Method } from '../Method.ts';
 import { sleeveRoute } from '../sleeveRoute.ts';
+import { tapInParent } from '../tapInParent.ts';
 
 /** A plug is drilled again in place, so it keeps more wall than a bush: a quarter of the thread inside (our estimate). */
 const PLUG_WALL_SHARE = 0.25;
 
 type Retention = 'welded' | 'pinned' | 'bonded';
-type Own = { retention: Retention; wallMm: number; designation: string };
+type Own = { retention: Retention; wallMm: number; designation: string; drillId: string; depthMm: number; hand: Hand };
+
+/** The drill for the old thread, made again in the plug. */
+function innerDrill(hole: HoleCase): string {
+  const { choice, drillMm } = tapInParent(hole, hole.thread);
+  return choice.best?.drill.id ?? `${drillMm.toFixed(1)} mm`;
+}
 
 /** How the plug is kept: welded where the parent welds, pinned where the load pulsates, else bonded. */
 function retentionOf({ parent, joint }: HoleCase): Retention {
@@ -36,9 +44,17 @@ export const plug: Method<Own> = {
     return [
       sleeveRoute(context, outside, {
         id: `plug:${outside.id}`,
+        insideShearMpa: (hole.parentTensileMpa ?? hole.parent.tensileLowMpa) * hole.parent.shearRatio,
         title: `Plug ${outside.designation} and re-drill`,
         checks: [judgeSkill({ retention })],
-        own: { retention, wallMm: bushWallMm(thread, outside), designation: thread.designation },
+        own: {
+          retention,
+          wallMm: bushWallMm(thread, outside),
+          designation: thread.designation,
+          drillId: innerDrill(hole),
+          depthMm: hole.depth.mm,
+          hand: thread.hand,
+        },
       }),
     ];
   },
@@ -47,7 +63,7 @@ export const plug: Method<Own> = {
     `plug of the parent’s kind, wall ${say.length(route.own.wallMm)} round the new thread, ${route.own.retention}; the place of the hole can be corrected`,
     ...fastenerNote(route),
   ],
-  steps: ({ retention, designation }) => [
+  steps: ({ retention, designation, drillId, depthMm, hand }, say) => [
     {
       id: 'set-plug',
       title: `Set the plug, ${retention}`,
@@ -57,7 +73,7 @@ export const plug: Method<Own> = {
     {
       id: 're-drill',
       title: `Drill and tap ${designation} again`,
-      what: 'Set the true axis from the neighbours, centre drill, drill with a guide, tap as a new hole.',
+      what: `Set the true axis from the neighbours, centre drill, then drill ${drillId} to ${say.length(depthMm)} with a guide, and tap ${hand === 'left' ? 'anticlockwise' : 'clockwise'} as a new hole.${hand === 'left' ? ' Pin the plug first: its outside is a right-hand thread, and tightening the left-hand screw turns it out.' : ''}`,
       caution: null,
     },
   ],

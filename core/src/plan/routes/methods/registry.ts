@@ -8,11 +8,14 @@ import { keyedBush } from './keyedBush.ts';
 import { leaveIt } from './leaveIt.ts';
 import { longerScrew } from './longerScrew.ts';
 import { moveHole } from './moveHole.ts';
+import { newCoil } from './newCoil.ts';
 import { oversize } from './oversize.ts';
 import { plug } from './plug.ts';
+import { replacePart } from './replacePart.ts';
 import { sendOut } from './sendOut.ts';
 import { solidBush } from './solidBush.ts';
 import { steppedStud } from './steppedStud.ts';
+import { backingPlate, rivetNut, weldNut } from './thinWall.ts';
 import { throughBolt } from './throughBolt.ts';
 import { weld } from './weld.ts';
 import { wireCoil } from './wireCoil.ts';
@@ -22,6 +25,7 @@ const REGISTRY = {
   'leave-it': leaveIt,
   'clean-up': cleanUp,
   'longer-screw': longerScrew,
+  'new-coil': newCoil,
   'wire-coil': wireCoil,
   oversize,
   'stepped-stud': steppedStud,
@@ -29,10 +33,14 @@ const REGISTRY = {
   'keyed-bush': keyedBush,
   plug,
   'through-bolt': throughBolt,
+  'backing-plate': backingPlate,
+  'rivet-nut': rivetNut,
+  'weld-nut': weldNut,
   'bonded-stud': bondedStud,
   'move-hole': moveHole,
   weld,
   'send-out': sendOut,
+  'replace-part': replacePart,
 };
 
 type OwnBy = {

@@ -1,4 +1,5 @@
 import { clearanceHoles } from '../../../facts/drills/index.ts';
+import { isBolted } from '../checks/strength.ts';
 import { judgeTurnedPart } from '../checks/turnedPart.ts';
 import { noSteps, type Method } from '../Method.ts';
 import { oversizeRoutes, shareNote, type OversizeOwn } from './oversize.ts';
@@ -7,7 +8,7 @@ import { oversizeRoutes, shareNote, type OversizeOwn } from './oversize.ts';
 export const steppedStud: Method<OversizeOwn> = {
   propose: (context) => {
     const { joint, thread } = context.hole;
-    if (joint.mateMayBeOpened) return [];
+    if (joint.mateMayBeOpened || !isBolted(context.hole)) return [];
     return oversizeRoutes(context)
       .filter((route) => joint.mateHole === null || joint.mateHole.mm < clearanceHoles(route.thread).closeMm)
       .map((route) => ({

@@ -3,7 +3,10 @@ import { judgeBack } from '../checks/back.ts';
 import { judgeNutRoom } from '../checks/nutRoom.ts';
 import { judgeWall } from '../checks/wall.ts';
 import { fastenerNote } from '../fastenerNote.ts';
-import { alwaysOffered, type Method } from '../Method.ts';
+import type { Method } from '../Method.ts';
+import { judgeBolt } from '../checks/bolt.ts';
+import { isBolted } from '../checks/strength.ts';
+import { judgeTorque } from '../checks/torque.ts';
 import { withoutThread } from '../withoutThread.ts';
 
 type Own = { clearMm: number };
@@ -12,15 +15,23 @@ type Own = { clearMm: number };
 export const throughBolt: Method<Own> = {
   propose: (context) => {
     const { hole, assessment } = context;
+    if (!isBolted(hole)) return [];
     const drill = clearanceDrills(hole.thread, hole.rack)[0]!;
     const clearMm = Math.max(drill.wantedMm, assessment.cleanUpOwnMm);
     return [
       withoutThread(context, {
         id: 'through-bolt',
         title: 'Through bolt and nut',
-        checks: [judgeBack(hole), ...judgeNutRoom(hole), ...judgeWall(hole, clearMm, true)],
+        checks: [
+          judgeBack(hole),
+          ...judgeNutRoom(hole),
+          ...judgeWall(hole, clearMm, true),
+          judgeBolt(context),
+          ...judgeTorque(hole, hole.thread),
+        ],
         cut: {
           drill: null,
+          drillMm: drill.drill?.diameterMm ?? clearMm,
           boreMm: drill.drill ? expectedBoreMm(drill.drill.diameterMm, hole.rack.drilling) : clearMm,
           majorMm: clearMm,
           thread: null,
@@ -32,7 +43,7 @@ export const throughBolt: Method<Own> = {
       }),
     ];
   },
-  whyNothing: alwaysOffered,
+  whyNothing: () => 'what is screwed in is no screw',
   notes: (route, say) => [
     `bore clear to ${say.length(route.own.clearMm)}; nut of the screw’s class, washer on soft metal; or a tapped plate behind where a nut has no room`,
     ...fastenerNote(route),

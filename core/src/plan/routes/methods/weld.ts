@@ -1,21 +1,48 @@
+import { judgeStrength } from '../checks/strength.ts';
 import { judgeWeldability } from '../checks/weldability.ts';
 import { fastenerNote } from '../fastenerNote.ts';
 import { alwaysOffered, noSteps, type Method } from '../Method.ts';
 import { withoutThread } from '../withoutThread.ts';
 
-/** Weld the hole up and make it again: referred to a qualified welder. */
-export const weld: Method<Record<string, never>> = {
-  propose: (context) => [
-    withoutThread(context, {
-      id: 'weld',
-      title: 'Weld up and re-drill',
-      checks: [judgeWeldability(context.hole.parent)],
-      own: {},
-    }),
-  ],
+/** Share of its strength that a parent keeps beside a weld: heat treatment is lost (our estimate; sand-cast over heat-treated). */
+const BESIDE_WELD: Readonly<Record<string, number>> = {
+  'aluminium-cast-heat-treated': 180 / 260,
+  'aluminium-6xxx': 0.6,
+};
+
+type Own = { softened: boolean };
+
+/** Weld the hole up and make it again: referred to a qualified welder, and judged as the metal that is left. */
+export const weld: Method<Own> = {
+  propose: (context) => {
+    const { hole, made } = context;
+    const parentShare = BESIDE_WELD[hole.parent.id] ?? 1;
+    const strength = judgeStrength({
+      context,
+      thread: hole.thread,
+      engagement: { mm: made.engagementMm, halfWidthMm: 0 },
+      cutMm: hole.thread.majorMm,
+      parentShare,
+    });
+    return [
+      withoutThread(context, {
+        id: 'weld',
+        title: 'Weld up and re-drill',
+        engagementMm: made.engagementMm,
+        stripLoadN: strength.strip.stripLoadN,
+        stripLeastN: strength.stripLeastN,
+        needN: strength.needN,
+        againstNew: strength.againstNew,
+        checks: [judgeWeldability(hole.parent), ...strength.checks],
+        workings: strength.workings,
+        own: { softened: parentShare < 1 },
+      }),
+    ];
+  },
   whyNothing: alwaysOffered,
   notes: (route) => [
     'referred: the welder’s procedure and local codes go first; everything around it gets hot',
+    ...(route.own.softened ? ['the metal beside a weld counts as not heat treated'] : []),
     ...fastenerNote(route),
   ],
   steps: noSteps,

@@ -1,5 +1,6 @@
-import type { HoleCase, HoleChoices } from '../../../judge/hole/index.ts';
-import type { Route } from '../../routes/index.ts';
+import { isLight, BOTTOM_ROOM_PITCHES, type HoleChoices, type HoleCase } from '../../../judge/hole/index.ts';
+import { WAYS } from '../../../facts/ways/index.ts';
+import { isBolted, type NamedTorque, type Route } from '../../routes/index.ts';
 import { noNumber, type StepKind, type StepOf } from '../WorkStep.ts';
 
 export type FastenFacts = {
@@ -7,16 +8,29 @@ export type FastenFacts = {
   className: string;
   /** The torque that the joint wants and the state that it is meant for; null: none is named. */
   wanted: { torqueNm: number; friction: HoleChoices['friction'] } | null;
-  mostNm: number;
-  limitedBy: 'screw' | 'thread';
+  /** What the product names where no maker's figure is known; null: nothing. */
+  named: NamedTorque | null;
+  /** Why nothing is named: it is no bolt, it is tightened to yield, or heat. */
+  maker: 'no-bolt' | 'to-yield' | 'heat' | null;
+  /** Read on a locking coil; added to the torque. */
+  runningNm: number | null;
+  /** How far the screw that goes in reaches: what is counted on, and the most. */
+  reach: { leastMm: number; mostMm: number | null; blind: boolean } | null;
+  /** A larger screw on light metal: its head wants a hardened washer. */
+  washer: boolean;
 };
 
 /** How the screw goes back, where a thread in the part carries it. */
 export function fastenSteps(
-  { joint: { demand } }: HoleCase,
-  { torque, thread, fastenerName }: Route,
+  hole: HoleCase,
+  { method, torque, thread, fastenerName, depths, engagementMm }: Route,
 ): StepOf<'fasten', FastenFacts>[] {
-  if (torque === null) return [];
+  const way = WAYS[method];
+  const { demand, runningTorqueNm } = hole.joint;
+  if (!way.threadCarries || hole.joint.screwedIn === 'nothing' || engagementMm <= 0) return [];
+  const bolted = isBolted(hole);
+  const wanted = bolted && demand.mode === 'preload' ? { torqueNm: demand.torqueNm, friction: demand.friction } : null;
+  const blind = hole.kind === 'blind';
   return [
     {
       kind: 'fasten',
@@ -24,9 +38,18 @@ export function fastenSteps(
       facts: {
         designation: thread.designation,
         className: fastenerName,
-        wanted: demand.mode === 'preload' ? { torqueNm: demand.torqueNm, friction: demand.friction } : null,
-        mostNm: torque.torqueNm,
-        limitedBy: torque.limitedBy,
+        wanted,
+        named: torque,
+        maker: !bolted ? 'no-bolt' : demand.mode === 'to-yield' ? 'to-yield' : torque === null ? 'heat' : null,
+        runningNm: runningTorqueNm,
+        reach: bolted
+          ? {
+              leastMm: depths.screwReachMm,
+              mostMm: blind ? hole.depth.mm - BOTTOM_ROOM_PITCHES * thread.pitchMm : null,
+              blind,
+            }
+          : null,
+        washer: bolted && isLight(hole.parent) && thread.majorMm > hole.thread.majorMm * 1.02,
       },
       afterProof: true,
     },
@@ -43,14 +66,40 @@ const BEYOND = {
   screw: 'beyond that the screw stretches',
   thread: 'beyond that the thread in the part is in danger',
 } as const;
+const MAKER = {
+  'no-bolt': 'the maker’s torque, with a new washer or seal; no bolt’s torque belongs to it',
+  'to-yield': 'a new screw, and the maker’s steps of torque and angle; no torque is computed for it',
+  heat: 'the maker’s torque; none is computed here',
+} as const;
+
+/** A torque in words: the one that somebody gave, else what may be named. */
+function torqueWords({ wanted, named, maker }: FastenFacts, say: Parameters<StepKind<FastenFacts>['what']>[1]): string {
+  if (wanted) {
+    // The smaller of what was given and what the thread stands governs.
+    const cap = named !== null && named.threadNm < wanted.torqueNm ? `, never above ${say.torque(named.threadNm)}` : '';
+    return `${say.torque(wanted.torqueNm)}, ${STATE[wanted.friction]}${cap}`;
+  }
+  if (named === null) return MAKER[maker ?? 'heat'];
+  if (named.torqueNm !== null)
+    return `the maker’s torque; where there is none ${say.torque(named.torqueNm)} oiled, no more; ${BEYOND[named.limitedBy]}`;
+  const classes = named.classes
+    .map(({ name, torqueNm }) => `${name.charAt(0).toLowerCase()}${name.slice(1)}: ${say.torque(torqueNm)}`)
+    .join(', ');
+  return `the maker’s torque first. The thread in the part stands ${say.torque(named.threadNm)} oiled; of the usual classes ${classes}: never above the smaller of thread and class`;
+}
 
 export const fasten: StepKind<FastenFacts> = {
   title: () => 'Put the screw back',
-  what: ({ designation, className, wanted, mostNm, limitedBy }, say) => {
+  what: (facts, say) => {
+    const { designation, className, reach, runningNm, washer } = facts;
     const screw = `${designation}, ${className.charAt(0).toLowerCase()}${className.slice(1)}`;
-    return wanted
-      ? `${screw}: ${say.torque(wanted.torqueNm)}, ${STATE[wanted.friction]}.`
-      : `${screw}: oiled at most ${say.torque(mostNm)}; ${BEYOND[limitedBy]}.`;
+    const length =
+      reach === null
+        ? ''
+        : ` It reaches ${say.atLeast(reach.leastMm)} below the face${reach.mostMm === null ? '' : `, at most ${say.atMost(reach.mostMm)}`}.${reach.blind ? ' The hole is dry: oil or water in it splits the boss.' : ''}`;
+    const running = runningNm === null ? '' : ` Add the coil’s running torque, ${say.torque(runningNm)}.`;
+    const under = washer ? ' A hardened washer under the head: the larger screw presses harder on soft metal.' : '';
+    return `${facts.maker === 'no-bolt' ? designation : screw}: ${torqueWords(facts, say)}.${length}${running}${under}`;
   },
   number: noNumber,
   caution: () => 'The maker’s torque goes first. A torque meant for dry threads is never used oiled.',

@@ -1,24 +1,41 @@
+import { coilLengthWords } from '../../routes/index.ts';
 import type { HoleCase } from '../../../judge/hole/index.ts';
 import type { Route } from '../../routes/index.ts';
 import type { StepKind, StepOf } from '../WorkStep.ts';
 
-export type InsertFacts = { lengthD: number; fromMm: number; blind: boolean };
+export type InsertFacts = { length: string; fromMm: number; tang: 'falls-free' | 'count' | 'chamber' };
 
-export const insertSteps = (hole: HoleCase, { depths, insertLengthD }: Route): StepOf<'insert', InsertFacts>[] =>
+/** Where a broken-off tang goes: only into free air does it fall free. */
+const tangOf = ({ kind, behind, joint }: HoleCase): InsertFacts['tang'] =>
+  joint.screwedIn === 'spark-plug' ? 'chamber' : kind === 'through' && behind === 'nothing' ? 'falls-free' : 'count';
+
+export const insertSteps = (
+  hole: HoleCase,
+  { depths, insertLengthD, thread }: Route,
+): StepOf<'insert', InsertFacts>[] =>
   depths.insertFromMm === null || insertLengthD === null
     ? []
     : [
         {
           kind: 'insert',
           id: 'insert',
-          facts: { lengthD: insertLengthD, fromMm: depths.insertFromMm, blind: hole.kind === 'blind' },
+          facts: {
+            length: coilLengthWords({ lengthD: insertLengthD, nominalMm: insertLengthD * thread.majorMm }),
+            fromMm: depths.insertFromMm,
+            tang: tangOf(hole),
+          },
         },
       ];
 
+const TANG: Readonly<Record<InsertFacts['tang'], string>> = {
+  'falls-free': 'Break the tang off where it can fall free; count it.',
+  count: 'Tang: break it off only if you can take it out again and count it, or use a tangless coil.',
+  chamber: 'A tangless coil; or the tang broken off in grease, caught and counted. Nothing may stay in the chamber.',
+};
+
 export const insert: StepKind<InsertFacts> = {
-  title: ({ lengthD }) => `Wind in the coil, ${lengthD} D`,
-  what: ({ fromMm, blind }, say) =>
-    `Set the first turn ${say.length(fromMm)} under the face. ${blind ? 'Tang: break it off only if you can take it out again and count it, or use a tangless coil.' : 'Break the tang off where it can fall free; count it.'}`,
+  title: ({ length }) => `Wind in the coil, ${length}`,
+  what: ({ fromMm, tang }, say) => `Set the first turn ${say.length(fromMm)} under the face. ${TANG[tang]}`,
   number: ({ fromMm }) => ({ label: 'under the face', valueMm: fromMm }),
   caution: () => 'The tang is sharp, and stainless is not magnetic: find it with your eyes.',
 };

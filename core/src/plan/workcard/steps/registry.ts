@@ -6,6 +6,8 @@ import { countersink } from './countersink.ts';
 import { drill } from './drill.ts';
 import { fasten } from './fasten.ts';
 import { insert } from './insert.ts';
+import { look } from './look.ts';
+import { oldCoil } from './oldCoil.ts';
 import { own } from './own.ts';
 import { protect } from './protect.ts';
 import { prove } from './prove.ts';
@@ -15,6 +17,8 @@ import { tap } from './tap.ts';
 /** Every kind of step, as it is said. */
 const REGISTRY = {
   protect,
+  look,
+  'old-coil': oldCoil,
   remedy,
   drill,
   'counter-drill': counterDrill,

@@ -17,9 +17,22 @@ export type TapFacts = {
 /** Turns are counted in quarters. */
 const QUARTERS = 4;
 
-/** How many turns a tap makes from its first bite: depth over pitch, plus its lead. @example tapTurns(17.3, 1.25, 4) // 17.8 */
-export function tapTurns(fullThreadMm: number, pitchMm: number, leadThreads: number): number {
-  return fullThreadMm / pitchMm + leadThreads;
+/**
+ * How many turns a tap makes from its first bite: depth over pitch, plus its lead, over the starts.
+ * @example tapTurns(17.3, 1.25, 4) // 17.8
+ * @example tapTurns(17.25, 1.25, 4, 21) // 15.8
+ */
+export function tapTurns(
+  fullThreadMm: number,
+  pitchMm: number,
+  leadThreads: number,
+  /** Depth to the shoulder of a blind hole: no tap is turned past it. */
+  shoulderMm = Infinity,
+  starts = 1,
+): number {
+  // One thread short of the shoulder a tap is felt to be near it.
+  const most = Math.max(0, shoulderMm / pitchMm - 1);
+  return Math.min(fullThreadMm / pitchMm + leadThreads, most) / starts;
 }
 
 export function tapSteps(hole: HoleCase, { method, cut, depths, thread }: Route): StepOf<'tap', TapFacts>[] {
@@ -31,10 +44,17 @@ export function tapSteps(hole: HoleCase, { method, cut, depths, thread }: Route)
       tapName: cut.tapName,
       leadThreads,
       names: hole.rules.tapNames,
-      hand: thread.hand,
+      // A bush's outside is bought right-handed, whatever is screwed into it.
+      hand: (cut.thread ?? thread).hand,
       followsHelix: WAYS[method].followsHelix,
       blind: hole.kind === 'blind',
-      turns: tapTurns(fullThreadMm, (cut.thread ?? thread).pitchMm, leadThreads),
+      turns: tapTurns(
+        fullThreadMm,
+        (cut.thread ?? thread).pitchMm,
+        leadThreads,
+        hole.kind === 'blind' ? depths.drillShoulderMm : Infinity,
+        (cut.thread ?? thread).starts,
+      ),
     },
   }));
 }
@@ -49,7 +69,7 @@ export const tap: StepKind<TapFacts> = {
   },
   number: ({ turns }) => ({
     label: 'turns from the first bite',
-    text: (Math.round(turns * QUARTERS) / QUARTERS).toString(),
+    text: (Math.floor(turns * QUARTERS + 1e-6) / QUARTERS).toString(),
   }),
   caution: () => 'Wear eye protection: taps are glass-hard and snap.',
 };

@@ -14,7 +14,7 @@ function rows(route: Route, units: UnitSystem): [label: string, value: string][]
     ['Metal left', route.reserve.ratio === null ? 'unknown' : `${Math.round(route.reserve.ratio * 100)} %`],
     ['Engaged thread', route.engagementMm > 0 ? length(route.engagementMm) : NONE],
     ['Strips at', route.stripLoadN === null ? NONE : formatLoad(route.stripLoadN, units)],
-    ['Torque, oiled, up to', torqueWords(route.torque, units)],
+    ['Torque, oiled, if the maker gives none', torqueWords(route.torque, units)],
     ['Time, cost', `${timeWords(route.minutes)}, ${Math.round(route.cost)}`],
     ['Mating part', mateEffectOf(route, SAY[units]) === '' ? 'stays' : 'is opened'],
     ['Can be undone', route.reversible],

@@ -1,0 +1,18 @@
+import { USUAL_WAY, type Way } from './Way.ts';
+
+/** A coil came out and its tapped hole is sound: a new coil in the same thread. Nothing is cut. */
+export const newCoil: Way = {
+  ...USUAL_WAY,
+  name: 'New coil',
+  past: 'new coil in the same thread',
+  threadCarries: true,
+  leaksAlong: true,
+  hottestC: 425,
+  hotPart: 'the coil’s wire, plain stainless',
+  fastenerChange: 'kept',
+  reversible: 'yes',
+  minutes: 15,
+  parts: 2,
+  newGeneration: false,
+  needs: 'coils',
+};
