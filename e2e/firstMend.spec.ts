@@ -42,23 +42,24 @@ test('from an empty shop to a recorded hole, found again', async ({ page }) => {
   await page.getByLabel('Screw', { exact: true }).selectOption({ label: 'Class 8.8' });
   await page.getByLabel('Hole in the mating part', { exact: true }).fill('9');
   await page.getByLabel('Hole in the mating part', { exact: true }).press('Enter');
+  await page.getByRole('button', { name: 'All true' }).click();
   await page.getByRole('button', { name: /^Weigh the/ }).click();
 
-  // The shortest coil that holds stands first; the retap needs the mate opened.
+  // The shortest coil that is as strong as made stands first; the retap needs the mate opened.
   const ladder = page.getByRole('radiogroup', { name: 'Ways to mend, by the metal they take' });
-  await expect(ladder.getByRole('radio', { name: /^Wire coil 1.5 D: holds, 95 %/ })).toHaveAttribute(
+  await expect(ladder.getByRole('radio', { name: /^Wire coil 2 D: holds, 95 %/ })).toHaveAttribute(
     'aria-checked',
     'true',
   );
   await ladder.getByRole('radio', { name: /^Retap M10 × 1.5/ }).click();
   await expect(page.getByText('open the mate to 11 mm')).toBeVisible();
-  await page.getByRole('button', { name: /^Screw breaks first/ }).click();
+  await page.getByRole('button', { name: /^As strong as made/ }).click();
   await expect(page.getByRole('dialog')).toContainText('FED-STD-H28');
   await page.getByRole('button', { name: 'Close' }).click();
   await ladder.getByRole('radio', { name: /^Wire coil/ }).click();
   await page.getByRole('button', { name: /^Plan this mend/ }).click();
 
-  await expect(page.getByRole('heading', { name: 'Planned: Wire coil, 1.5 D' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Planned: Wire coil, 2 D' })).toBeVisible();
   await page.getByRole('button', { name: 'Go to the machine' }).click();
   await expect(page.getByText('Step 1 of 7')).toBeVisible();
   for (let step = 1; step < 7; step += 1) {
@@ -72,7 +73,7 @@ test('from an empty shop to a recorded hole, found again', async ({ page }) => {
   await bore.fill('8.9');
   await expect(page.getByText('8.9 mm found')).toBeVisible();
   await bore.fill('8.36');
-  await page.getByLabel('Full thread to, mm').fill('13');
+  await page.getByLabel('Full thread to, mm').fill('16.5');
   await page.getByLabel('Coil under the face, mm').fill('1.4');
   await page
     .getByRole('group', { name: /^Gauge/ })
@@ -84,7 +85,9 @@ test('from an empty shop to a recorded hole, found again', async ({ page }) => {
     .click();
   await page.getByRole('button', { name: 'Record what was measured' }).click();
   // What the screw may be tightened to stands where it is signed, not where it is cut.
-  await expect(page.getByText(/M8 × 1\.25, class 8\.8: oiled at most 20 Nm/)).toBeVisible();
+  await expect(
+    page.getByText(/M8 × 1\.25, class 8\.8: the maker’s torque; where there is none 19 Nm oiled/),
+  ).toBeVisible();
   await page.getByRole('button', { name: /^Mended, signed by/ }).click();
 
   await expect(page.getByText('Generation 1')).toBeVisible();

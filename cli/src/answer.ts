@@ -21,6 +21,7 @@ import {
   fastenerClass,
   FULL_RACK,
   identify,
+  expectedBoreMm,
   internalLimits,
   judgeTapDrill,
   parentById,
@@ -119,7 +120,8 @@ const ANSWERS: { [T in PlannerTopic]: (input: PlannerInput<T>) => object } = {
       thread: found.id,
       drillMm: mm,
       share: shareOfThread(found, mm),
-      judgement: judgeTapDrill(found, mm, tough),
+      judgement: judgeTapDrill(found, mm, expectedBoreMm(mm)),
+      band: { leastMm: internalLimits(found).minorMinMm, mostMm: internalLimits(found).minorMaxMm },
       suits: threadsThatSuit(found, mm).map((row) => ({ thread: row.thread.id, share: row.share })),
       choice: writtenChoice(choice, say),
     };

@@ -50,7 +50,7 @@ export function holeOf(input: HoleInput, thread: Thread, rack: Rack): HoleCase {
         parentId: input.parent,
         kind: input.kind,
         strippedThroughout: input.strippedThroughout ?? input.damageTo === undefined,
-        demandMode: input.joint?.torqueNm === undefined ? 'fastener-first' : 'preload',
+        demandMode: input.joint?.mustCarry ?? (input.joint?.torqueNm === undefined ? 'as-made' : 'preload'),
         ...(input.failed ? { failedMethod: input.failed.method, failedCausePresent: input.failed.causePresent } : {}),
       },
       readings: readingsOf(input),

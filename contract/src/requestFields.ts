@@ -39,7 +39,8 @@ type ReadingFields<Prefix extends string> = {
 const SAID: Readonly<Record<string, string>> = {
   damageTo: 'where sound thread begins; left out: stripped throughout',
   edge: 'axis to the nearest edge or void',
-  'joint.torqueNm': 'wanted preload by torque; left out: the screw breaks first',
+  'joint.torqueNm':
+    'wanted preload by torque; left out: what the same hole carried new, unless mustCarry says otherwise',
   hard: 'default: taps and extractors are',
 };
 

@@ -149,6 +149,7 @@ export const HoleSummary = z
     station: z.enum(MEND_STATIONS).nullable(),
     what: z.string().nullable(),
     lastOutcome: oneOf(MEND_OUTCOMES).nullable(),
+    doNotUse: z.boolean(),
     updatedAt: Moment,
     revision: z.number().int(),
   })

@@ -1,6 +1,7 @@
 import type { Actor, AssetSummary, HoleWritten, Page, ShopSettings } from '@deep-mend/contract';
 import {
   foldHole,
+  ORDINARY,
   inputsOf,
   parseLength,
   quantityRow,
@@ -8,6 +9,7 @@ import {
   routeDigest,
   shopRulesOf,
   weigh,
+  WAYS,
   type Expectation,
   type QuantityId,
 } from '@deep-mend/core';
@@ -83,7 +85,8 @@ class Story {
   async plan(mendId: string): Promise<{ planId: string; expectations: Expectation[] }> {
     const weighed = weigh(inputsOf(this.file), shopRulesOf(settings));
     if (!weighed.ok) throw new Error(`demo hole lacks ${weighed.missing.join()}`);
-    const route = weighed.proposal.routes[0]!;
+    // What is mended here: a part that is replaced makes no card.
+    const route = weighed.proposal.routes.find(({ method }) => !WAYS[method].elsewhere)!;
     const { happenedAt, headers } = this.next();
     const planId = v7();
     const body = { id: planId, mendId, routeId: route.id, digest: routeDigest(route), happenedAt };
@@ -117,15 +120,24 @@ function found(expectation: Expectation): object {
   return { id: expectation.id, mm: Number(mm.toFixed(2)) };
 }
 
+/** Endings of which a plan was made. */
+const PLANNED: readonly DemoMend['ending'][] = ['prepare', 'prove', 'mended'];
+
 async function tell(story: Story, mend: DemoMend, mendId: string): Promise<void> {
   story.by = mend.by;
-  for (const [field, value] of Object.entries(mend.choices)) await story.append('choice', { field, value });
+  // What came as far as a plan was looked at first, as an ordinary hole is.
+  const seen = PLANNED.includes(mend.ending) ? ORDINARY : {};
+  for (const [field, value] of Object.entries({ ...seen, ...mend.choices }))
+    await story.append('choice', { field, value });
   await readings(story, mend.readings);
   if (mend.ending === 'measure' || mend.ending === 'decide') return;
   const close = (outcome: string, secondSignedBy: string | null) =>
     story.append('mend-closed', { mendId, outcome, note: '', secondSignedBy });
   if (mend.ending === 'sent-out' || mend.ending === 'given-up') return close(mend.ending, null);
   const { planId, expectations } = await story.plan(mendId);
+  const { ticks } = story.file.mends.at(-1)!.plan!;
+  if (ticks.length > 0 && mend.ending !== 'prepare') await story.append('looked', { mendId, planId, ticks });
+  if (mend.release) await story.append('released', { mendId, ...mend.release });
   if (mend.ending === 'prepare') return;
   await story.append('result', { mendId, planId, results: expectations.map(found), note: mend.note ?? '' });
   if (mend.ending === 'mended') await close('mended', mend.choices.duty === 'can-hurt' ? actorId('Lead hand') : null);

@@ -79,7 +79,13 @@ export async function case1(harness: Harness) {
   })) {
     await append('choice', { field, value });
   }
-  for (const [quantity, mm] of Object.entries({ depth: 20, 'damage-to': 9, edge: 30, 'mate-hole': 9, 'screw-reach': 15 })) {
+  for (const [quantity, mm] of Object.entries({
+    depth: 20,
+    'damage-to': 9,
+    edge: 30,
+    'mate-hole': 9,
+    'screw-reach': 15,
+  })) {
     await append('reading', { quantity, text: `${mm}`, notation: 'mm', mm, halfWidthMm: 0, instrument: 'drawing' });
   }
   // What is appended later moves it on.

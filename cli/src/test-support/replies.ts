@@ -139,7 +139,7 @@ function topics(): Record<string, unknown> {
 function bores(units: UnitSystem): unknown {
   const thread = threadById('M10x1.5');
   return [8, 8.3, 8.5, 8.8, 9.1, 9.5, 10].map((mm) => {
-    const judged = judgeBore(thread, mm, mm > 9);
+    const judged = judgeBore(thread, mm);
     return { ...judged, because: boreWords(judged, SAY[units]) };
   });
 }

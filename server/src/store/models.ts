@@ -78,6 +78,7 @@ export class HoleSummaryRow extends Model<Row<HoleSummaryRow>, New<HoleSummaryRo
   declare station: string | null;
   declare what: string | null;
   declare lastOutcome: string | null;
+  declare doNotUse: boolean;
   declare updatedAt: Date;
   declare revision: number;
 }
@@ -95,6 +96,7 @@ export class Once extends Model<Row<Once>, New<Once>> {
 }
 
 // Functions, because Sequelize writes the field's name into the object that it is given.
+const flag = () => ({ type: DataTypes.BOOLEAN, allowNull: false });
 const uuidKey = () => ({ type: DataTypes.UUID, primaryKey: true });
 const uuid = () => ({ type: DataTypes.UUID, allowNull: false });
 const uuidOrNull = () => ({ type: DataTypes.UUID, allowNull: true });
@@ -161,6 +163,7 @@ export function bindModels(sequelize: Sequelize): void {
       station: textOrNull(),
       what: textOrNull(),
       lastOutcome: textOrNull(),
+      doNotUse: flag(),
       updatedAt: moment(),
       revision: integer(),
     },

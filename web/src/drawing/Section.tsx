@@ -124,6 +124,32 @@ const Below = memo(function Below({ left, right, width, height, goesOn, edgeX, e
   );
 });
 
+const SEAT_PX = 6;
+
+/** The ring of a washer or seat, lying on the face. */
+const Seat = memo(function Seat({ seat, faceY }: { seat: NonNullable<PlateLayout['seat']>; faceY: number }) {
+  const sides = [{ fromX: seat.fromX, toX: seat.toX }, ...(seat.mirrored ? [seat.mirrored] : [])];
+  return (
+    <g>
+      {sides.map(({ fromX, toX }) => (
+        <rect
+          key={fromX}
+          x={fromX}
+          y={faceY - SEAT_PX}
+          width={Math.max(0, toX - fromX)}
+          height={SEAT_PX}
+          fill={seat.known ? PLATE.scribe : 'none'}
+          stroke={PLATE.scribe}
+          strokeDasharray={seat.known ? undefined : '3 2'}
+        />
+      ))}
+      <text x={seat.toX + 4} y={faceY - 1} fontSize={12} fill={PLATE.scribe}>
+        {seat.text}
+      </text>
+    </g>
+  );
+});
+
 /**
  * The hole in section: metal hatched, as found in white, as it would be cut in chalk, the edge and what lies beyond.
  *
@@ -195,6 +221,7 @@ export function Section({
         />
       </g>
       <Level y={faceY} from={metalLeftX} to={metalRightX} />
+      {layout.seat && <Seat seat={layout.seat} faceY={faceY} />}
       <Axis x={axisX} from={faceY - 14} to={height} />
       {layout.edge && edgeX === null && <FarEdge x={layout.width - 22} y={faceY + 20} label={edgeLabel} />}
     </>

@@ -5,6 +5,7 @@ import {
   depthFlags,
   drillPointMm,
   formatLength,
+  seatTaken,
   foundProfile,
   largestCutMm,
   MM_PER_INCH,
@@ -135,6 +136,14 @@ export interface PlateLayout {
   /** Where the drawing ends, with metal or with what lies beyond it. */
   sheetRightX: number;
   edge: { x: number | null; label: string } | null;
+  /** The washer or seat that presses on the face, as half its diameter; dashed where nobody measured it. */
+  seat: {
+    fromX: number;
+    toX: number;
+    mirrored: { fromX: number; toX: number } | null;
+    known: boolean;
+    text: string;
+  } | null;
   /** The wall left, as radii in millimetres. */
   wallDimension: { fromMm: number; toMm: number; y: number; text: string } | null;
   ladder: {
@@ -319,6 +328,7 @@ export function plateLayout(input: PlateInput): PlateLayout {
   const wallMm = edgeMm === null ? null : edgeMm - outerMm / 2;
   const dimensionY = faceY + Math.min(34, 0.3 * (bottomY - faceY));
 
+  const seat = seatTaken(hole);
   const rowHeight = compact ? 48 : 27;
   const sectionEnd = Math.max(bottomY, (textYs.at(-1) ?? 0) + 14);
   // The ladder is a drawing of its own, so that it stays still while the section above it grows.
@@ -386,6 +396,15 @@ export function plateLayout(input: PlateInput): PlateLayout {
             x: edgeShown ? edgeX : null,
             label: edgeShown ? hole.edgeName : `${hole.edgeName} ${formatLength(edgeMm, units, decimals)} →`,
           },
+    seat: seat && {
+      fromX: xOf(hole.thread.majorMm / 2),
+      toX: Math.min(plateRight, xOf(seat.mm / 2)),
+      mirrored: compact
+        ? null
+        : { fromX: Math.max(sectionLeft, 2 * axisX - xOf(seat.mm / 2)), toX: 2 * axisX - xOf(hole.thread.majorMm / 2) },
+      known: seat.known,
+      text: `${seat.known ? 'washer' : 'washer taken as'} ${formatLength(seat.mm, units, decimals)}`,
+    },
     wallDimension:
       edgeShown && wallMm !== null && wallMm > 0
         ? {

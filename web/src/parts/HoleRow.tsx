@@ -40,6 +40,11 @@ export function HoleRow({ hole, withPlace }: { hole: HoleSummary; withPlace: boo
         </Typography>
       </Box>
       <Typography sx={{ fontSize: 14.5, textAlign: 'right', color: 'text.secondary' }}>
+        {hole.doNotUse && (
+          <Box component="b" sx={{ color: 'error.main', display: 'block' }}>
+            ✕ do not use
+          </Box>
+        )}
         {hole.openMendId ? <b>{hole.station}</b> : holeWords(hole)}
         <br />
         {readableDate(hole.updatedAt)}

@@ -3,7 +3,7 @@ import { InputError } from '../../basis/numeric/index.ts';
 import type { Drilling } from './expectedBore.ts';
 import { inchToMm, LETTER_DRILL_TENTHOUSANDTHS, NUMBER_DRILL_TENTHOUSANDTHS } from '../../basis/units/index.ts';
 
-export type DrillSetId = 'metric-tenths' | 'metric-halves' | 'fractional' | 'number' | 'letter';
+export type DrillSetId = 'metric-tenths' | 'metric-halves' | 'metric-full' | 'fractional' | 'number' | 'letter';
 
 export interface DrillSize {
   /** Stable key and plain name: `6.8 mm`, `21/64 in`, `#7`, `Q`. */
@@ -16,6 +16,7 @@ export interface DrillSize {
 export const DRILL_SETS: readonly { id: DrillSetId; title: string }[] = [
   { id: 'metric-tenths', title: 'Metric 1 to 13 mm by 0.1' },
   { id: 'metric-halves', title: 'Metric 1 to 25 mm by 0.5' },
+  { id: 'metric-full', title: 'Metric 1 to 14 mm by 0.1, to 32 by 0.25, to 50 by 0.5' },
   { id: 'fractional', title: 'Fractional 1/16 to 1 in by 1/64' },
   { id: 'number', title: 'Number #1 to #60' },
   { id: 'letter', title: 'Letter A to Z' },
@@ -40,6 +41,9 @@ function allSizes(): DrillSize[] {
   };
   // Whole multiples, divided once at the end, so that steps of 0.1 do not drift.
   for (let tenths = 10; tenths <= 130; tenths += 1) add(`${tenths / 10} mm`, 'mm', 'metric-tenths', tenths / 10);
+  for (let tenths = 10; tenths <= 140; tenths += 1) add(`${tenths / 10} mm`, 'mm', 'metric-full', tenths / 10);
+  for (let quarters = 57; quarters <= 128; quarters += 1) add(`${quarters / 4} mm`, 'mm', 'metric-full', quarters / 4);
+  for (let halves = 65; halves <= 100; halves += 1) add(`${halves / 2} mm`, 'mm', 'metric-full', halves / 2);
   for (let halves = 2; halves <= 50; halves += 1) add(`${halves / 2} mm`, 'mm', 'metric-halves', halves / 2);
   for (let n = 4; n <= 64; n += 1) add(fractionName(n), 'in', 'fractional', inchToMm(n / 64));
   for (let n = 60; n >= 1; n -= 1) add(`#${n}`, 'in', 'number', inchToMm(NUMBER_DRILL_TENTHOUSANDTHS[n]! / 10_000));

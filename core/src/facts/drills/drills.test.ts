@@ -48,22 +48,22 @@ test.each([
   expect(Math.abs(share - percent)).toBeLessThan(0.1);
 });
 
-test('3/8-16 with 11/32 is refused and the note names 3/8-24, light', () => {
+test('3/8-16 with 11/32 is refused: it is the drill of 3/8-32, and 3/8-24’s for light duty', () => {
   const thread = threadById('3/8-16');
   const drill = drillById('11/32 in').diameterMm;
-  expect(judgeTapDrill(thread, drill, false)).toBe('refused-thin');
-  expect(threadsThatSuit(thread, drill).map((row) => row.thread.id)).toEqual(['3/8-24', '3/8-32']);
-  expect(judgeTapDrill(threadById('3/8-24'), drill, false)).toBe('light-duty');
+  expect(judgeTapDrill(thread, drill)).toBe('refused-thin');
+  expect(threadsThatSuit(thread, drill).map((row) => row.thread.id)).toEqual(['3/8-32', '3/8-24']);
+  expect(judgeTapDrill(threadById('3/8-24'), drill)).toBe('light-duty');
 });
 
 test('M10x1.25 with 23/64 in is light duty, with 8.8 mm it fits', () => {
-  expect(judgeTapDrill(threadById('M10x1.25'), drillById('23/64 in').diameterMm, false)).toBe('light-duty');
-  expect(judgeTapDrill(threadById('M10x1.25'), 8.8, false)).toBe('fits');
+  expect(judgeTapDrill(threadById('M10x1.25'), drillById('23/64 in').diameterMm)).toBe('light-duty');
+  expect(judgeTapDrill(threadById('M10x1.25'), 8.8)).toBe('fits');
 });
 
 test('a body-size drill is refused by that name', () => {
-  expect(judgeTapDrill(threadById('M8x1.25'), 8, false)).toBe('refused-body-size');
-  const body = describeTapDrill(threadById('M8x1.25'), drillById('8 mm'), { targetShare: 0.76, tough: false });
+  expect(judgeTapDrill(threadById('M8x1.25'), 8)).toBe('refused-body-size');
+  const body = describeTapDrill(threadById('M8x1.25'), drillById('8 mm'), { targetShare: 0.76 });
   expect(tapDrillWords(body, SAY.mm)).toMatch(/bores the whole thread away/);
 });
 
@@ -118,11 +118,11 @@ test('the habit of adding 0.2 mm in stainless leaves 46 % in M3', () => {
 
 test('forms without the 60° chart are judged by their class’s minor limits', () => {
   const whitworth = threadById('1/4-20 BSW');
-  expect(judgeTapDrill(whitworth, 4.6, false)).toBe('refused-full');
-  expect(judgeTapDrill(whitworth, 5.1, false)).toBe('fits');
-  expect(judgeTapDrill(whitworth, 5.3, false)).toBe('light-duty');
-  expect(judgeTapDrill(threadById('Tr16x4'), 12.1, true)).toBe('fits');
-  expect(judgeTapDrill(threadById('1/4-18 NPT'), 11, false)).toBe('refused-taper');
+  expect(judgeTapDrill(whitworth, 4.6)).toBe('refused-full');
+  expect(judgeTapDrill(whitworth, 5.1)).toBe('fits');
+  expect(judgeTapDrill(whitworth, 5.3)).toBe('light-duty');
+  expect(judgeTapDrill(threadById('Tr16x4'), 12.1)).toBe('fits');
+  expect(judgeTapDrill(threadById('1/4-18 NPT'), 11)).toBe('refused-taper');
   const options = { targetShare: 0.76, tough: false, rack: FULL_RACK };
   expect(chooseTapDrill(threadById('1/4-18 NPT'), options).best).toBeNull();
   for (const thread of THREADS.filter((t) => t.form !== 'iso-60' && t.taper === null && t.majorMm < 20)) {
@@ -180,7 +180,7 @@ test('clearance drills clear the real screw and are never a tap drill', () => {
   expect(fat.drill!.diameterMm).toBeGreaterThanOrEqual(8.445);
   for (const thread of THREADS.filter((t) => t.taper === null && t.majorMm < 25)) {
     for (const { drill } of clearanceDrills(thread, FULL_RACK)) {
-      if (drill) expect(judgeTapDrill(thread, drill.diameterMm, false)).toBe('refused-body-size');
+      if (drill) expect(judgeTapDrill(thread, drill.diameterMm)).toBe('refused-body-size');
     }
   }
 });
@@ -192,4 +192,45 @@ test('pilot and step drills: none when small or soft, one above 8 mm, two above 
   expect(steps(14, 'soft')).toEqual([]);
   expect(steps(10.2, 'medium')).toEqual([2]);
   expect(steps(20, 'tough')).toEqual([2.4, 12]);
+});
+
+// What a practitioner found: each drill by its class, not by its share alone.
+test.each([
+  ['M30x3.5', '1 in', 'refused-full'],
+  ['M8x1.25', '#1', 'refused-full'],
+  ['7/16-14', '25/64 in', 'light-duty'],
+  ['M5x0.8', '#18', 'fits'],
+  ['M5x0.8', '#17', 'light-duty'],
+  ['G3/8', '15 mm', 'fits'],
+  ['G3/8', '39/64 in', 'light-duty'],
+  ['M8x1.25', '6.8 mm', 'fits'],
+  ['M8x1.25', '6.6 mm', 'tight'],
+] as const)('%s with %s: %s', (id, drill, judgement) => {
+  const { diameterMm } = drillById(drill);
+  expect(judgeTapDrill(threadById(id), diameterMm, expectedBoreMm(diameterMm))).toBe(judgement);
+});
+
+test('25/64 is the drill of 7/16-20', () => {
+  expect(threadsThatSuit(threadById('7/16-14'), drillById('25/64 in').diameterMm)[0]!.thread.id).toBe('7/16-20');
+});
+
+const chosen = (id: string, over: Partial<Parameters<typeof chooseTapDrill>[1]> = {}) =>
+  chooseTapDrill(threadById(id), { targetShare: 0.76, tough: false, rack: FULL_RACK, ...over }).best?.drill.id ?? null;
+test.each([
+  ['M30x3.5', {}, '26.5 mm'],
+  ['M8x1.25', { rack: { setIds: ['number' as const], missingIds: [] } }, null],
+  ['M5x0.8', { tough: true, targetShare: 0.63 }, '#18'],
+  ['G3/8', { rack: { setIds: ['metric-halves' as const], missingIds: [] } }, '15 mm'],
+  ['M8x1.25', { targetShare: 0.7698 }, '6.8 mm'],
+  ['M10x1.25', { targetShare: 0.7698 }, '8.8 mm'],
+  ['M12x1.75', { targetShare: 0.7698 }, '10.2 mm'],
+] as const)('%s takes the drill inside its class: %o', (id, over, drill) => {
+  expect(chosen(id, over)).toBe(drill);
+});
+
+test('a full metric set goes by 0.1 to 14, by 0.25 to 32, by 0.5 above', () => {
+  const full = rackDrills({ setIds: ['metric-full'], missingIds: [] }).map((size) => size.diameterMm);
+  expect([full[0], full.at(-1)]).toEqual([1, 50]);
+  expect(full.filter((mm) => mm > 13.8 && mm < 15)).toEqual([13.9, 14, 14.25, 14.5, 14.75]);
+  expect(full.filter((mm) => mm > 31.6 && mm < 34)).toEqual([31.75, 32, 32.5, 33, 33.5]);
 });

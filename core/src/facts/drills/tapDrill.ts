@@ -1,12 +1,12 @@
+import { roundTo } from '../../basis/numeric/index.ts';
 import { keepBy } from '../../basis/keep/index.ts';
 import { internalLimits, THREADS, type Thread } from '../threads/index.ts';
 import { rackDrills, type Rack, type RackDrill } from './drillSizes.ts';
 import { expectedBoreMm, type Drilling } from './expectedBore.ts';
 import { boreForShare, shareOfThread } from './shareOfThread.ts';
 
-/** Under this share a drill is refused anywhere; under LIGHT it is for light duty; over FULL the tap may seize (rules of thumb; docs/methods.md, Drills). */
+/** Over its class a drill is refused under this share; over FULL the tap may seize (rules of thumb; docs/methods.md, Drills). */
 export const SHARE_REFUSED_UNDER = 0.4;
-export const SHARE_LIGHT_UNDER = 0.6;
 export const SHARE_FULL_OVER = 0.85;
 
 export type TapDrillJudgement =
@@ -43,28 +43,54 @@ export type DrillCost =
   | 'coil-loose';
 
 /**
- * Judges one bore as a tap drill. Precedence: taper pipe → refused; at or over the major diameter → body size; under 40 % →
- * refused; then by form. ISO 60°: over 85 % → refused in tough material, tight elsewhere; under 60 % → light duty; else
- * fits. Other forms go by their class's minor limits: under them → refused, the tap would bind; over them → light duty.
+ * Judges one drill, or one bore, for a thread, by the minor limits of its class. Precedence: taper pipe → refused; at or over
+ * the major diameter → body size; even the bore that it is expected to cut under the least minor → refused, whatever its share
+ * says; its own size over the greatest minor → light duty, under 40 % refused; inside, more thread than a tap stands → tight;
+ * else fits.
+ * @param expectedMm - the bore that the drill is expected to cut; of a measured bore itself
+ * @example judgeTapDrill(threadById('M30x3.5'), 25.4) // 'refused-full'
  */
-export function judgeTapDrill(thread: Thread, boreMm: number, tough: boolean): TapDrillJudgement {
+export function judgeTapDrill(thread: Thread, boreMm: number, expectedMm = boreMm): TapDrillJudgement {
   if (thread.taper !== null) return 'refused-taper';
-  const share = shareOfThread(thread, boreMm);
   // A drill within a twentieth of the pitch of the major diameter leaves nothing that a tap could cut.
   if (boreMm >= thread.majorMm - 0.05 * thread.pitchMm) return 'refused-body-size';
-  if (!(share >= SHARE_REFUSED_UNDER)) return 'refused-thin';
-  if (thread.form !== 'iso-60') {
-    const { minorMinMm, minorMaxMm } = internalLimits(thread);
-    if (boreMm < minorMinMm - 1e-9) return 'refused-full';
-    return boreMm > minorMaxMm + 1e-9 ? 'light-duty' : 'fits';
+  const { minorMinMm, minorMaxMm } = internalLimits(thread);
+  if (expectedMm < minorMinMm - 1e-9) return 'refused-full';
+  if (boreMm > minorMaxMm + 1e-9)
+    return shareOfThread(thread, boreMm) >= SHARE_REFUSED_UNDER ? 'light-duty' : 'refused-thin';
+  return leavesTooMuch(thread, boreMm, expectedMm) ? 'tight' : 'fits';
+}
+
+/** Share of thread from which a drill inside its class is no first choice: 60° forms at the drill, 55° and BA at the bore that it cuts. */
+const SHARE_FULL_55_OVER = 0.92;
+
+function leavesTooMuch(thread: Thread, drillMm: number, expectedMm: number): boolean {
+  switch (thread.form) {
+    case 'iso-60':
+      return shareOfThread(thread, drillMm) > SHARE_FULL_OVER;
+    case 'whitworth-55':
+    case 'ba-47.5':
+      return shareOfThread(thread, expectedMm) > SHARE_FULL_55_OVER;
+    default:
+      // A power thread is bored by its class alone.
+      return false;
   }
-  if (share > SHARE_FULL_OVER) return tough ? 'refused-full' : 'tight';
-  if (share < SHARE_LIGHT_UNDER) return 'light-duty';
-  return 'fits';
 }
 
 /** Series that few shops hold taps of come last. */
 const rarity = (thread: Thread) => Number(['UNEF', 'UN', 'fittings', 'BSF', 'Acme', 'Tr'].includes(thread.series));
+
+/** Share of thread down to which a drill over its class still suits a fine thread, for light duty (rule of thumb). */
+const SUITS_FROM_SHARE = 0.5;
+
+const overItsClass = (thread: Thread, boreMm: number): boolean => boreMm > internalLimits(thread).minorMaxMm + 1e-9;
+
+function suits(thread: Thread, boreMm: number): boolean {
+  const judgement = judgeTapDrill(thread, boreMm, expectedBoreMm(boreMm));
+  return judgement === 'light-duty'
+    ? thread.form === 'iso-60' && shareOfThread(thread, boreMm) >= SUITS_FROM_SHARE
+    : judgement === 'fits' || judgement === 'tight';
+}
 
 /** Other threads of the same diameter that this bore suits: common series first, then by share. For "this drill suits 3/8-24". */
 export function threadsThatSuit(thread: Thread, boreMm: number): { thread: Thread; share: number }[] {
@@ -76,13 +102,10 @@ export function threadsThatSuit(thread: Thread, boreMm: number): { thread: Threa
       t.pitchMm !== thread.pitchMm,
   )
     .map((t) => ({ thread: t, share: shareOfThread(t, boreMm) }))
-    .filter(({ share, thread: t }) =>
-      t.form === 'iso-60'
-        ? share >= 0.5 && share <= SHARE_FULL_OVER
-        : boreMm >= internalLimits(t).minorMinMm && boreMm <= internalLimits(t).minorMaxMm,
-    )
+    .filter(({ thread: t }) => suits(t, boreMm))
     .sort(
       (a, b) =>
+        Number(overItsClass(a.thread, boreMm)) - Number(overItsClass(b.thread, boreMm)) ||
         Number(a.thread.family !== thread.family) - Number(b.thread.family !== thread.family) ||
         rarity(a.thread) - rarity(b.thread) ||
         Math.abs(a.share - 0.75) - Math.abs(b.share - 0.75),
@@ -132,11 +155,11 @@ export interface TapDrillOptions {
 export function describeTapDrill(
   thread: Thread,
   drill: RackDrill,
-  options: { targetShare: number; tough: boolean; drilling?: Drilling | undefined },
+  options: { targetShare: number; drilling?: Drilling | undefined },
 ): TapDrill {
   const bore = expectedBoreMm(drill.diameterMm, options.drilling);
   const share = shareOfThread(thread, drill.diameterMm);
-  const judgement = judgeTapDrill(thread, drill.diameterMm, options.tough);
+  const judgement = judgeTapDrill(thread, drill.diameterMm, bore);
   return {
     drill,
     share,
@@ -194,7 +217,11 @@ function choose(question: TapDrillQuestion): TapDrillChoice {
           .filter((drill) => Math.abs(drill.diameterMm - idealMm) < 0.4 * thread.pitchMm + 0.6)
           .map((drill) => describeTapDrill(thread, drill, { ...question, drilling: rack.drilling }));
   const native = thread.threadsPerInch === null ? 'mm' : 'in';
-  const distance = (tapDrill: TapDrill) => Math.abs(tapDrill.share - idealShare);
+  // In tough metal every hundredth of share spares the tap: the largest inside the class is taken.
+  const sameShare = question.tough ? 0 : SAME_SHARE;
+  // To a ten-thousandth: two drills as far off on either side are a tie.
+  const distance = (tapDrill: TapDrill) => roundTo(Math.abs(tapDrill.share - idealShare), 4);
+  const evenTenth = ({ drill }: TapDrill) => Math.round(drill.diameterMm * 10) % 2;
   const sideOf = (tapDrill: TapDrill) =>
     Math.abs(tapDrill.drill.diameterMm - idealMm) <= EXACT_MM
       ? 'exact'
@@ -206,11 +233,13 @@ function choose(question: TapDrillQuestion): TapDrillChoice {
     return lean.side !== 'nearer' && side !== 'exact' && side !== lean.side ? LEAN_SHARE : 0;
   };
   const rank = (tapDrill: TapDrill) =>
-    Math.max(distance(tapDrill), SAME_SHARE) + against(tapDrill) + (tapDrill.drill.system === native ? 0 : 0.001);
-  const fit = described.filter(
-    (d) => d.judgement === 'fits' || d.judgement === 'light-duty' || d.judgement === 'tight',
-  );
-  const best = [...fit].sort((a, b) => rank(a) - rank(b) || distance(a) - distance(b))[0] ?? null;
+    Math.max(distance(tapDrill), sameShare) + against(tapDrill) + (tapDrill.drill.system === native ? 0 : 0.001);
+  // Inside its class beats over it, whatever the lean or the target says; too full or over is taken where nothing else is there.
+  const inside = described.filter((d) => d.judgement === 'fits');
+  const fit =
+    inside.length > 0 ? inside : described.filter((d) => d.judgement === 'light-duty' || d.judgement === 'tight');
+  const best =
+    [...fit].sort((a, b) => rank(a) - rank(b) || distance(a) - distance(b) || evenTenth(a) - evenTenth(b))[0] ?? null;
   const others = described.filter((d) => d.drill.id !== best?.drill.id).sort((a, b) => distance(a) - distance(b));
   return {
     targetShare,

@@ -12,8 +12,6 @@ export interface BoreJudgement {
   minorMinMm: number;
   minorMaxMm: number;
   designation: string;
-  /** Over the class’s greatest minor, though the share of thread is right. */
-  over: boolean;
   /** Other threads of the same diameter that the bore suits. */
   suits: Thread[];
 }
@@ -48,12 +46,13 @@ function wordsOf(judgement: TapDrillJudgement, percent: string, designation: str
 }
 
 /**
- * A measured bore judged again before tapping, by the same rules as a drill. Worn to an oval, give the widest diameter.
- * @example judgeBore(threadById('M8x1.25'), 6.9, false).verdict // 'holds'
+ * A measured bore judged again before tapping, by the same rules as a drill. Worn to an oval, give the widest diameter; of a drill also
+ * the bore that it is expected to cut.
+ * @example judgeBore(threadById('M8x1.25'), 6.9).verdict // 'holds'
  */
-export function judgeBore(thread: Thread, boreMm: number, tough: boolean): BoreJudgement {
+export function judgeBore(thread: Thread, boreMm: number, expectedMm = boreMm): BoreJudgement {
   const { minorMinMm, minorMaxMm } = internalLimits(thread);
-  const judgement = judgeTapDrill(thread, boreMm, tough);
+  const judgement = judgeTapDrill(thread, boreMm, expectedMm);
   const share = shareOfThread(thread, boreMm);
   const verdict = VERDICTS[judgement];
   return {
@@ -63,13 +62,17 @@ export function judgeBore(thread: Thread, boreMm: number, tough: boolean): BoreJ
     minorMinMm,
     minorMaxMm,
     designation: thread.designation,
-    over: boreMm > minorMaxMm && verdict === 'holds',
-    suits: verdict === 'does-not-hold' ? threadsThatSuit(thread, boreMm).map((row) => row.thread) : [],
+    suits: verdict !== 'holds' ? threadsThatSuit(thread, boreMm).map((row) => row.thread) : [],
   };
 }
 
 /** Why a bore is worth what it is, as half a sentence. */
-export function boreWords({ judgement, share, designation, over, minorMaxMm }: BoreJudgement, say: Say): string {
+export function boreWords({ judgement, share, designation, minorMaxMm, suits }: BoreJudgement, say: Say): string {
   const words = wordsOf(judgement, `${Math.round(100 * share)} %`, designation);
-  return over ? `${words}; over the class’s ${say.length(minorMaxMm)}, so the go gauge alone does not prove it` : words;
+  const over =
+    judgement === 'light-duty'
+      ? `; over the class’s ${say.length(minorMaxMm)}, so the go gauge alone does not prove it`
+      : '';
+  const belongs = suits.length > 0 ? `; it is the bore for ${suits[0]!.designation}` : '';
+  return `${words}${over}${belongs}`;
 }

@@ -272,7 +272,7 @@ export const CHOICES = [
     kind: 'text',
     most: 60,
     usual: '',
-    offered: ['nothing', 'water', 'oil', 'crank space', 'another hole', 'wiring', 'pressure'],
+    offered: ['water', 'oil', 'crank space', 'another hole', 'wiring', 'pressure'],
     inHole: 'floorName',
   },
   {

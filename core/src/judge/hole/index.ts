@@ -40,5 +40,7 @@ export {
   UNKNOWN_EDGE_D,
   type UnknownEnd,
 } from './unknowns.ts';
+export { offersOrdinary, ORDINARY, ordinaryLeft } from './ordinary.ts';
+export { askedName } from './askedName.ts';
 export { soundsStuck } from './soundsStuck.ts';
 export { caseFromInputs, type CaseInputs, type MissingInput } from './caseFromInputs.ts';

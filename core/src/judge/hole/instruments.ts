@@ -7,6 +7,7 @@ export const INSTRUMENTS = [
   { id: 'screw-turns', name: 'Good screw, turns counted', halfWidthMm: 0.6 },
   { id: 'rule', name: 'Steel rule', halfWidthMm: 0.5 },
   { id: 'drawing', name: 'Drawing', halfWidthMm: 0.2 },
+  { id: 'sister', name: 'Read on its sister', halfWidthMm: 0.5 },
   { id: 'eye', name: 'By eye', halfWidthMm: 1 },
 ] as const;
 

@@ -54,7 +54,7 @@ export function drillCard(
   const judged = common.map((thread) => ({
     thread,
     share: shareOfThread(thread, diameterMm),
-    judgement: judgeTapDrill(thread, diameterMm, parent?.cutting === 'tough'),
+    judgement: judgeTapDrill(thread, diameterMm, expectedBoreMm(diameterMm, shop.rack.drilling)),
   }));
   return {
     kind: 'drill',

@@ -50,9 +50,9 @@ export function insertCard(thread: Thread, shop: AnswerShop): FiguresCard {
 /** A drill held against a thread: what it leaves, whether to tap it, and what it would suit instead. */
 export function fitCard(thread: Thread, drillMm: number, shop: AnswerShop): FiguresCard {
   const say = SAY[shop.units];
-  const judged = judgeBore(thread, drillMm, false);
-  const because = boreWords(judged, say);
   const boreMm = expectedBoreMm(drillMm, shop.rack.drilling);
+  const judged = judgeBore(thread, drillMm, boreMm);
+  const because = boreWords(judged, say);
   return {
     kind: 'figures',
     topic: 'fit',
@@ -74,7 +74,17 @@ export function fitCard(thread: Thread, drillMm: number, shop: AnswerShop): Figu
     ],
     notes: [
       `${because[0]!.toUpperCase()}${because.slice(1)}.`,
-      ...(judged.suits.length > 0 ? [`It suits ${judged.suits.map((other) => other.designation).join(', ')}.`] : []),
+      ...(thread.taper === null
+        ? [`Its class is bored ${say.length(judged.minorMinMm)} to ${say.length(judged.minorMaxMm)}.`]
+        : []),
+      ...(judged.suits.length > 1
+        ? [
+            `It suits also ${judged.suits
+              .slice(1)
+              .map((other) => other.designation)
+              .join(', ')}.`,
+          ]
+        : []),
     ],
     workings: [shareWorking(thread, drillMm)],
   };

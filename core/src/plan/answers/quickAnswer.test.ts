@@ -44,7 +44,7 @@ test('a material moves the share and leans to a side; a depth moves it further',
     return answer;
   };
   expect(card('M6 in 316').tapDrill.targetShare).toBe(0.63);
-  expect(card('M6 in 316, 12 deep').tapDrill.targetShare).toBe(0.53);
+  expect(card('M6 in 316, 12 deep').tapDrill.targetShare).toBe(0.63);
   expect(card('M6 in 316').tapDrill.direction!.because).toBe('tough');
   expect(card('M3 in stainless').notes.join()).toMatch(/leave 46 %/);
   expect(card('Tr40x7').notes.join()).toMatch(/tandem tap goes through and is never reversed/);
@@ -69,7 +69,7 @@ test('a drill that suits another thread of the same diameter says which', () => 
   const answer = quickAnswer('3/8-16 on 11/32', shop);
   if (answer.kind !== 'figures') throw new Error(answer.kind);
   expect(Math.round(1000 * answer.figures[0]!.value!)).toBe(385);
-  expect(answer.notes.join(' ')).toMatch(/do not tap it as 3\/8-16 UNC.*It suits 3\/8-24 UNF/);
+  expect(answer.notes.join(' ')).toMatch(/do not tap it as 3\/8-16 UNC.*it is the bore for 3\/8-32 UNEF/);
   expect(quickAnswer('M8 on cheese', shop).kind).toBe('incomplete');
 });
 

@@ -7,6 +7,9 @@ import type { HouseRules } from '../../judge/hole/index.ts';
 const DEEP_D = 1.5;
 const SHORT_D = 0.75;
 
+/** Up to #4 (0.112 in) taps snap before they strip: less thread (rule of thumb; docs/methods.md, Drills). */
+const SMALL_UP_TO_MM = 2.85;
+
 /** Which neighbour to take when the drill wanted is missing (docs/methods.md, Drills). */
 function leanOf(parent: Pick<ParentMaterial, 'cutting'>, depthD: number): Lean {
   if (parent.cutting === 'tough') return { side: 'larger', because: 'tough' };
@@ -21,18 +24,18 @@ export type ShareReason = keyof typeof SHARE_WORDS;
 const SHARE_WORDS = {
   'chart-75': 'house rule: the 75 % chart',
   'major-minus-pitch': 'house rule: major minus pitch',
-  'tough-deep': 'tough and deep: the tap has to survive',
-  tough: 'tough: less thread, almost the same strength',
+  small: 'small taps snap: a little less thread',
+  tough: 'tough: the largest drill inside the class spares the tap',
   'short-soft': 'short and soft: keep all the thread there is',
   general: 'general work: 75 to 77 %',
 } as const;
 
-/** @example shareWords('tough-deep') // 'tough and deep: the tap has to survive' */
+/** @example shareWords('small') // 'small taps snap: a little less thread' */
 export const shareWords = (because: ShareReason): string => SHARE_WORDS[because];
 
 /**
  * The share of full thread to aim for, and why. Rules of thumb (docs/methods.md, Drills): by material and depth 76 %, tough
- * 63 %, tough beyond 1.5 D 53 %, short soft threads under 0.75 D 80 %; or the 75 % chart; or major minus pitch (77 %).
+ * 63 % or as much as the class allows, up to M2.5 and #4 68 %, short soft threads under 0.75 D 80 %; or the 75 % chart; or major minus pitch (77 %).
  */
 export function targetShare(
   thread: Thread,
@@ -42,6 +45,7 @@ export function targetShare(
 ): { share: number; because: ShareReason; lean: Lean } {
   const depthD = depthMm / thread.majorMm;
   const lean = leanOf(parent, depthD);
+  if (thread.majorMm <= SMALL_UP_TO_MM && rule === 'by-material') return { share: 0.68, because: 'small', lean };
   if (rule === 'chart-75') return { share: 0.75, because: 'chart-75', lean };
   if (rule === 'major-minus-pitch') {
     return {
@@ -50,7 +54,6 @@ export function targetShare(
       lean,
     };
   }
-  if (parent.cutting === 'tough' && depthD > DEEP_D) return { share: 0.53, because: 'tough-deep', lean };
   if (parent.cutting === 'tough') return { share: 0.63, because: 'tough', lean };
   if (parent.cutting === 'soft' && depthD < SHORT_D) return { share: 0.8, because: 'short-soft', lean };
   return { share: 0.76, because: 'general', lean };

@@ -6,7 +6,7 @@ import { listPage, type ListInput } from '../cursor.ts';
 const COLUMNS = `
   s.hole_id AS id, s.name, s.face_id AS "faceId", f.name AS "faceName", a.id AS "assetId", a.name AS "assetName",
   s.thread_id AS "threadId", s.generation, s.repairs, s.open_mend_id AS "openMendId", s.station, s.what,
-  s.last_outcome AS "lastOutcome",
+  s.last_outcome AS "lastOutcome", s.do_not_use AS "doNotUse",
   to_char(s.updated_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') AS "updatedAt", s.revision`;
 const FROM = 'FROM hole_summary s LEFT JOIN face f ON f.id = s.face_id LEFT JOIN asset a ON a.id = f.asset_id';
 

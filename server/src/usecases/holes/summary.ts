@@ -1,4 +1,4 @@
-import { headOf, openMendOf, stationOf, type HoleHead } from '@deep-mend/core';
+import { choiceOf, headOf, openMendOf, stationOf, type HoleHead } from '@deep-mend/core';
 import { QueryTypes, type CreationAttributes } from 'sequelize';
 import { HoleHeadRow, HoleSummaryRow } from '../../store/models.ts';
 import type { Context } from '../Context.ts';
@@ -24,6 +24,7 @@ export function summarise(
     station: stationOf(file),
     what: (open ?? closed)?.what ?? null,
     lastOutcome: closed?.outcome ?? null,
+    doNotUse: choiceOf(file.choices, 'doNotUse'),
     updatedAt: new Date(file.lastAt),
     revision: file.revision,
   };

@@ -1,11 +1,10 @@
 import {
   becauseOf,
-  quantityRow,
+  askedName,
   SAY,
   titleOf,
   workingOf,
   type Check,
-  type QuantityId,
   type UnitSystem,
   type Working,
 } from '@deep-mend/core';
@@ -26,7 +25,9 @@ function CheckRow({ check, units, onOpen }: { check: Check; units: UnitSystem; o
       <b className={`is-${check.verdict}`}>{checkValue(check, units)}</b>
       <span className="check-because">
         {becauseOf(check, SAY[units])}
-        {check.settledBy ? ` · measure: ${quantityRow(check.settledBy as QuantityId).name.toLowerCase()}` : ''}
+        {check.settledBy
+          ? ` · ${check.shut ? 'the machine waits for' : 'measure'}: ${askedName(check.settledBy).toLowerCase()}`
+          : ''}
       </span>
     </>
   );

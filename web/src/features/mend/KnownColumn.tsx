@@ -1,8 +1,16 @@
-import { choiceOf, type ChoiceId, type HoleFile, type QuantityId, type UnitSystem } from '@deep-mend/core';
-import { memo } from 'react';
+import {
+  asksScrewedIn,
+  choiceOf,
+  type ChoiceId,
+  type HoleFile,
+  type QuantityId,
+  type UnitSystem,
+} from '@deep-mend/core';
+import { memo, useState, type ReactNode } from 'react';
 import { ChoiceField } from './known/ChoiceField.tsx';
 import { More, type Choose } from './known/fields.tsx';
 import { KnownStuck } from './known/KnownStuck.tsx';
+import { OrdinaryLine } from './known/OrdinaryLine.tsx';
 import { StuckQuestion } from './known/StuckQuestion.tsx';
 import { ThreadField } from './known/ThreadField.tsx';
 import { ReadingField } from './ReadingField.tsx';
@@ -13,12 +21,27 @@ interface Props {
   drafted: ReadonlySet<QuantityId>;
   units: UnitSystem;
   readOnly: boolean;
+  /** A face called after a sump or a head holds plugs as often as screws. */
+  faceName: string;
+  /** What its sisters can tell. */
+  sisters: ReactNode;
   choose: Choose;
   onCommit: (id: QuantityId) => void;
 }
 
 /** What is known: choices and readings, in the order in which a mechanic meets them. Any field may be filled in any order. */
-export const KnownColumn = memo(function KnownColumn({ file, drafted, units, readOnly, choose, onCommit }: Props) {
+export const KnownColumn = memo(function KnownColumn({
+  file,
+  drafted,
+  units,
+  readOnly,
+  faceName,
+  sisters,
+  choose,
+  onCommit,
+}: Props) {
+  // Not all true: the groups in which each part is answered by itself lie open.
+  const [looking, setLooking] = useState(false);
   const { choices, live } = file;
   const reading = (quantity: QuantityId, label?: string) => (
     <ReadingField
@@ -43,6 +66,9 @@ export const KnownColumn = memo(function KnownColumn({ file, drafted, units, rea
   /** Whether a choice says something else than what is taken anyway. */
   const chosen = (...ids: ChoiceId[]) => ids.some((id) => choiceOf(choices, id) !== choiceOf({}, id));
   const has = (...quantities: QuantityId[]) => quantities.some((id) => live[id] !== undefined || drafted.has(id));
+  const behind = choiceOf(choices, 'behind');
+  const screwedIn = choiceOf(choices, 'screwedIn');
+  const holdsCoil = choices.earlierRepair === 'wire-coil' || file.generations.at(-1)?.method === 'wire-coil';
   const depthLabel =
     choices.kind === 'through'
       ? 'Thickness'
@@ -61,8 +87,11 @@ export const KnownColumn = memo(function KnownColumn({ file, drafted, units, rea
       {choiceOf(choices, 'stuck') !== 'none' && <KnownStuck choices={choices} choice={choice} reading={reading} />}
       {choice('kind')}
       {reading('depth', depthLabel)}
+      {choices.kind === 'blind' && choice('depthBy')}
       {!choiceOf(choices, 'strippedThroughout') && reading('damage-to')}
       {choice('strippedThroughout')}
+      <OrdinaryLine choices={choices} readOnly={readOnly} choose={choose} onNotAll={() => setLooking(true)} />
+      {sisters}
       {reading('bore-a')}
       {(live['bore-a'] || drafted.has('bore-a')) && reading('bore-b')}
       <More
@@ -82,23 +111,36 @@ export const KnownColumn = memo(function KnownColumn({ file, drafted, units, rea
         )}
       </More>
       {reading('edge')}
-      {choice('edgeName')}
-      <More title="What else is around it" filled={has('edge-2', 'boss', 'floor') || chosen('crack', 'floorName')}>
+      {live.edge || drafted.has('edge') ? choice('edgeName') : choice('metalBeside')}
+      {asksScrewedIn(choices, faceName) && choice('screwedIn')}
+      <More
+        key={`around ${looking}`}
+        title="What else is around it"
+        filled={looking || has('edge-2', 'boss', 'floor') || chosen('crack', 'behind', 'nearHeat')}
+      >
         {() => (
           <>
+            {choice('behind')}
+            {behind !== null && behind !== 'nothing' && choice('floorName')}
+            {choices.kind === 'blind' && reading('floor')}
+            {choice('crack')}
+            {choice('nearHeat')}
             {reading('edge-2')}
             {choice('edge2Name')}
             {reading('boss')}
-            {choice('floorName')}
-            {reading('floor')}
-            {choice('crack')}
           </>
         )}
       </More>
-      <More title="Repaired or tried before" filled={has('earlier-cut') || chosen('earlierRepair', 'failedMethod')}>
+      <More
+        key={`before ${looking}`}
+        title="Repaired or tried before"
+        filled={looking || has('earlier-cut') || chosen('earlierRepair', 'failedMethod', 'cause')}
+      >
         {() => (
           <>
             {choice('earlierRepair')}
+            {holdsCoil && choice('coilState')}
+            {choice('cause')}
             {reading('earlier-cut')}
             {choice('failedMethod')}
             {choice('failedCausePresent')}
@@ -111,12 +153,24 @@ export const KnownColumn = memo(function KnownColumn({ file, drafted, units, rea
       <More
         title="More about the joint"
         filled={
-          chosen('mateMayBeOpened', 'backReached', 'serviceC', 'sealing', 'undone', 'appearance', 'drive') ||
-          has('grip', 'end-room')
+          looking ||
+          chosen(
+            'mateMayBeOpened',
+            'backReached',
+            'serviceC',
+            'sealing',
+            'undone',
+            'appearance',
+            'drive',
+            'screwedIn',
+          ) ||
+          has('grip', 'end-room', 'seat')
         }
       >
         {() => (
           <>
+            {choice('screwedIn')}
+            {screwedIn === 'screw' || screwedIn === 'stud' || screwedIn === null ? null : reading('seat')}
             {choice('mateMayBeOpened')}
             {choice('backReached')}
             {choice('drive')}
@@ -126,6 +180,8 @@ export const KnownColumn = memo(function KnownColumn({ file, drafted, units, rea
             {choice('sealing')}
             {choice('undone')}
             {choice('serviceC')}
+            {choiceOf(choices, 'sealing') !== 'none' && choice('pressureBar')}
+            {choice('partCost')}
           </>
         )}
       </More>
@@ -133,8 +189,12 @@ export const KnownColumn = memo(function KnownColumn({ file, drafted, units, rea
       {choice('torqueNm')}
       {choice('friction')}
       {choice('load')}
+      {choice('runningTorqueNm')}
       {choice('parentTensileMpa')}
       {choice('duty')}
+      {choice('hurtKind')}
+      {choice('codeName')}
+      {choice('doNotUse')}
       {readOnly && <p className="quiet-text">No mend is open on this hole; what is recorded stays as it is.</p>}
     </section>
   );

@@ -20,7 +20,9 @@ import { useKeys } from '../../app/useKeys.ts';
 import { useShop } from '../../app/ShopContext.tsx';
 import { Failed, Loading } from '../../parts/states.tsx';
 import type { Choose } from './known/fields.tsx';
+import { DutyBanner } from './DutyBanner.tsx';
 import { KnownColumn } from './KnownColumn.tsx';
+import { SisterTells } from './known/SisterTells.tsx';
 import { LivePlate, routeShown } from './LivePlate.tsx';
 import { ReplanDialog } from './ReplanDialog.tsx';
 import { StationRail } from './StationRail.tsx';
@@ -159,6 +161,12 @@ function MendWork({ access }: { access: HoleAccess }) {
     window.scrollTo({ top: 0 });
   }, [stationId]);
 
+  const hasMend = mend !== null;
+  const sisters = useMemo(
+    () => (hasMend ? <SisterTells detail={detail} file={file} access={access} guarded={guarded} /> : null),
+    [hasMend, detail, file, access, guarded],
+  );
+
   const view: MendView = {
     access,
     detail,
@@ -205,6 +213,7 @@ function MendWork({ access }: { access: HoleAccess }) {
             ' The drill went past the crests; the bore it should have left is typed in, and counts once you have checked it.'}
         </Alert>
       )}
+      <DutyBanner file={file} />
       {!mend && stationId !== 'locate' && (
         <Alert severity="info" sx={{ mb: 2 }} action={<Button onClick={() => go('locate')}>Start a mend</Button>}>
           No mend is open on this hole. <Link to={`/holes/${detail.id}`}>See its passport</Link>
@@ -220,7 +229,16 @@ function MendWork({ access }: { access: HoleAccess }) {
       )}
       <div className="mend" data-station={stationId}>
         <div className="mend-known">
-          <KnownColumn file={file} drafted={drafted} units={units} readOnly={!mend} choose={choose} onCommit={commit} />
+          <KnownColumn
+            file={file}
+            drafted={drafted}
+            units={units}
+            readOnly={!mend}
+            faceName={detail.place?.faceName ?? ''}
+            sisters={sisters}
+            choose={choose}
+            onCommit={commit}
+          />
         </div>
         <div className="mend-plate" ref={ref}>
           {free ? (

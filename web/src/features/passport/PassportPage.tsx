@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import {
+  choiceOf,
   formatLength,
   MEANS,
   quantityRow,
@@ -47,6 +48,17 @@ function Mend({ mend, units }: { mend: MendEntry; units: UnitSystem }) {
         {mend.closedAt ? `, ${readableDate(mend.closedAt)}, signed by ${mend.signedBy}` : ''}
         {mend.secondSignedBy ? ' and a second person' : ''}
       </Typography>
+      {mend.release && (
+        <Typography>
+          Released as named by {mend.release.by}, {mend.release.reference}, {mend.release.date}: {mend.release.allows}.
+        </Typography>
+      )}
+      {mend.looked.length > 0 && plan && (
+        <Typography>
+          Looked at before the cut:{' '}
+          {plan.said[units].ticks.filter((_, index) => mend.looked.includes(plan.ticks[index]!)).join('; ')}.
+        </Typography>
+      )}
       {mend.attempts.length > 0 && (
         <Typography>
           Tried to free it:{' '}
@@ -126,6 +138,11 @@ export function PassportPage() {
           </Button>
         </Box>
       </Box>
+      {choiceOf(file.choices, 'doNotUse') && (
+        <Alert severity="error" sx={{ mt: 1 }}>
+          Do not use this hole.
+        </Alert>
+      )}
       {problem !== '' && <Alert severity="error">{problem}</Alert>}
       <Box sx={{ display: 'grid', gap: { xs: 3, md: 5 }, gridTemplateColumns: { md: '300px minmax(0, 1fr)' }, mt: 2 }}>
         <Box component="section" aria-label="Generations">

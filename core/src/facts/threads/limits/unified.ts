@@ -45,6 +45,11 @@ function inInches(thread: Thread): { majorInch: number; threadsPerInch: number }
   };
 }
 
+/** Under this size the standard prints the minors of 1B and 2B to four decimals. */
+const NUMBER_SIX_INCH = 0.138;
+/** Where the printed allowance differs from its formula by the standard's own rounding. */
+const PRINTED_ALLOWANCE_INCH: Readonly<Record<string, number>> = { '5/8-11 1A': 0.0016, '5/8-11 2A': 0.0016 };
+
 const sourceOf = (thread: Thread, tolerance: string) =>
   `ASME B1.1, ${tolerance}${thread.family === 'custom' ? ', formula for special threads' : ''}`;
 
@@ -54,8 +59,8 @@ function internalUnified(thread: Thread, tolerance: InternalLimits['tolerance'])
   const increments = unifiedIncrementsInch(majorInch, threadsPerInch, thread.series);
   const pitchInch = four(majorInch - 0.64951905 * p);
   const minorInch = four(majorInch - 1.08253175 * p);
-  // Class 3B is printed to four decimals, 1B and 2B to three.
-  const decimals = tolerance === '3B' ? 4 : 3;
+  // Class 3B is printed to four decimals, 1B and 2B to three; under #6 all of them to four.
+  const decimals = tolerance === '3B' || majorInch < NUMBER_SIX_INCH ? 4 : 3;
   const minorWidth = four(tolerance === '3B' ? increments.minor3B : increments.minor12B);
   return {
     tolerance,
@@ -72,7 +77,7 @@ function externalUnified(thread: Thread, tolerance: ExternalLimits['tolerance'])
   const { majorInch, threadsPerInch } = inInches(thread);
   const increments = unifiedIncrementsInch(majorInch, threadsPerInch, thread.series);
   const known = tolerance as '2A';
-  const allowance = four(increments.allowance[known]);
+  const allowance = PRINTED_ALLOWANCE_INCH[`${thread.id} ${tolerance}`] ?? four(increments.allowance[known]);
   const majorMaxInch = four(majorInch - allowance);
   const pitchMaxInch = four(four(majorInch - 0.64951905 / threadsPerInch) - allowance);
   return {

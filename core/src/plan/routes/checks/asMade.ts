@@ -18,10 +18,10 @@ const INSTEAD = {
   'no-bolt': '; it is no bolt, so it is judged as made',
 } as const;
 
-function reason({ stripN, side, newN, newReachMm, reachKnown }: AsMadeFacts, say: Say): string {
+function reason({ stripN, side, newN, newEngagementMm, reachKnown }: AsMadeFacts, say: Say): string {
   if (stripN === null || newN === null) return OUTSIDE_MODEL;
   if (newN <= 0) return 'even new it had no whole turn of thread to carry with';
-  const screw = reachKnown ? 'with the present screw' : `with a screw ${say.length(newReachMm)} deep`;
+  const screw = reachKnown ? 'with the present screw' : `with ${say.length(newEngagementMm)} of it engaged`;
   return `${sideWords(side)} at ${say.load(stripN)}, ${(stripN / newN).toFixed(2)} of what the same hole carried new ${screw}, ${say.load(newN)}`;
 }
 

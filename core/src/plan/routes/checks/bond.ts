@@ -2,7 +2,7 @@ import type { CheckKind, CheckOf } from '../../../basis/checks/index.ts';
 
 export type BondFacts = {
   loadN: number;
-  /** What is asked of it; null: outside the strength model. */
+  /** Null: the torque wanted is not named. */
   needN: number | null;
   pulsates: boolean;
   shearMpa: number;
@@ -28,7 +28,7 @@ export const bond: CheckKind<BondFacts> = {
     pulsates
       ? 'a pulsating load pulls a bond straight out'
       : needN === null
-        ? `the bond gives way at about ${say.load(loadN)}, and what is asked of it is outside the strength model`
+        ? `the bond gives way at about ${say.load(loadN)}, far below a thread; name the torque wanted to judge it`
         : `about ${say.load(loadN)} trusted, ${say.load(needN)} wanted with margin`,
   working: ({ loadN, shearMpa, studMm, lengthMm }) => ({
     title: 'Load on the bond',

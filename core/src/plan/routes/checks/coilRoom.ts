@@ -45,10 +45,10 @@ export function judgeCoilRoom(
 export const coilRoom: CheckKind<CoilRoomFacts> = {
   title: () => 'Coil fits the thickness',
   words: (facts, verdict, say) => {
-    const { thicknessMm, countersinkMm, leastSetDownMm } = facts;
+    const { thicknessMm, countersinkMm, leastSetDownMm, pitchMm } = facts;
     if (verdict === 'holds') return `${say.length(roomOf(facts))} left above the coil for the set-down`;
     return verdict === 'with-care'
-      ? `only ${say.length(roomOf(facts))} left above the coil: set it a quarter turn down`
+      ? `only ${say.length(roomOf(facts))} left above the coil: set it ${(leastSetDownMm / pitchMm).toString()} of a turn down`
       : `the coil needs ${say.length(lengthOf(facts) + leastSetDownMm + countersinkMm)} of metal, there is ${say.length(thicknessMm)}`;
   },
   working: (facts) => ({

@@ -15,7 +15,8 @@ export function judgeDrill(
     ...STATEMENT,
     kind: 'drill',
     id: 'drill',
-    verdict: 'holds',
+    // Over its class the strength decides, and a light thread is with care.
+    verdict: drill.judgement === 'light-duty' && !drill.cost.startsWith('coil-') ? 'with-care' : 'holds',
     // Shown without a unit: the drill's name says it better than a length would, 21/64 is not "8.3 mm".
     value: diameterMm,
     valuePessimistic: diameterMm,

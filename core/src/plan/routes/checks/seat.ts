@@ -20,6 +20,13 @@ export const sealsOnFace = (hole: HoleCase): boolean =>
   hole.joint.screwedIn !== 'nothing' &&
   hole.thread.taper === null;
 
+/** The washer or seat that presses on the face, as measured or as it is taken; null: nothing seals there. */
+export const seatTaken = (hole: HoleCase): { mm: number; known: boolean } | null => {
+  if (!sealsOnFace(hole)) return null;
+  const { seat } = hole.joint;
+  return seat ? { mm: seat.mm, known: true } : { mm: hole.thread.majorMm + UNKNOWN_OVER_MM, known: false };
+};
+
 /** Does the washer's ring still find face outside the cut? A next size up brings its own washer. */
 export function judgeSeat(hole: HoleCase, way: Way, { cut }: Pick<Proposed, 'cut'>): CheckOf<'seat', SeatFacts>[] {
   if (!sealsOnFace(hole) || !way.drills || !way.atThisHole || way.goesUpASize) return [];

@@ -21,7 +21,7 @@ export const bondedStud: Method<Record<string, never>> = {
       needN:
         demand.mode === 'preload'
           ? PRELOAD_MARGINS.static.holds * preloadN(demand.torqueNm, hole.thread.majorMm, demand.friction)
-          : context.made.stripN.unfavourable.nominal,
+          : null,
       pulsates: demand.mode === 'preload' && demand.load === 'pulsating',
       shearMpa: ADHESIVE_SHEAR_MPA,
       studMm: hole.thread.majorMm,

@@ -48,6 +48,8 @@ export const coilWords = ({ locking, cool }: CoilOwn): string =>
 
 /** Where a washer or seat presses on the face the coil starts so many turns down instead of under a countersink. */
 const SET_DOWN_AT_SEAT_TURNS = 1;
+/** With less than this under it a seat lifts the first turn (our estimate). */
+const LEAST_AT_SEAT_TURNS = 0.5;
 
 /** A coil as it is bought: by multiples of the diameter, or by a plug's reach. */
 export interface CoilLength {
@@ -62,7 +64,8 @@ function coilDepth(hole: HoleCase, own: { nominalMm: number; countersinkMm: numb
   const atSeat = sealsOnFace(hole);
   const houseSetDownMm = (atSeat ? SET_DOWN_AT_SEAT_TURNS : hole.rules.coilSetDownTurns) * pitchMm;
   if (hole.kind === 'through') {
-    const leastSetDownMm = atSeat ? houseSetDownMm : Math.min(houseSetDownMm, LEAST_SET_DOWN_TURNS * pitchMm);
+    const leastTurns = atSeat ? LEAST_AT_SEAT_TURNS : LEAST_SET_DOWN_TURNS;
+    const leastSetDownMm = Math.min(houseSetDownMm, leastTurns * pitchMm);
     const room = judgeCoilRoom(hole, { countersinkMm, nominalMm, pitchMm, houseSetDownMm, leastSetDownMm });
     return { ...room, lastLead: null, shoulderMm: hole.depth.mm };
   }

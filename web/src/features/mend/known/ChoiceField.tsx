@@ -1,6 +1,5 @@
 import { choiceOf, choiceRow, isAsked, type ChoiceId, type HoleChoices } from '@deep-mend/core';
-import { NumberField, Pick, Tick, type Choose } from './fields.tsx';
-import { optionsOf } from './options.ts';
+import { NumberField, Pick, Tick, WordsField, type Choose } from './fields.tsx';
 
 interface Props {
   id: ChoiceId;
@@ -16,14 +15,18 @@ export function ChoiceField({ id, choices, disabled, choose, follows }: Props) {
   if (!isAsked(id, choices)) return null;
   const common = { field: id, disabled, choose };
   const value = follows ?? choiceOf(choices, id);
-  switch (choiceRow(id).kind) {
+  const row = choiceRow(id);
+  switch (row.kind) {
     case 'flag':
       return <Tick {...common} checked={value === true} />;
     case 'number':
       return <NumberField {...common} value={value as number | null} />;
     case 'text':
-      // Until someone says what lies there the list stands at its first word.
-      return <Pick {...common} value={String(choices[id] || optionsOf(id)[0]!.value)} />;
+      return row.offered.length === 0 ? (
+        <WordsField {...common} value={String(value ?? '')} />
+      ) : (
+        <Pick {...common} value={String(value ?? '')} />
+      );
     default:
       return <Pick {...common} value={value === null ? '' : String(value)} />;
   }

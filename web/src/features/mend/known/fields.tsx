@@ -38,7 +38,7 @@ export const Pick = memo(function Pick({ field, value, disabled, choose }: Field
           else if (mayBeEmptied(row)) choose(field, null as never);
         }}
       >
-        {none !== undefined && <option value="">{none}</option>}
+        {(none !== undefined || value === '') && <option value="">{none ?? '—'}</option>}
         {optionsOf(field).map((option) => (
           <option key={option.value} value={option.value}>
             {option.text}
@@ -96,6 +96,36 @@ export const NumberField = memo(function NumberField({
     </Row>
   );
 });
+
+/** Words of one's own, as the name of a code. */
+export function WordsField({ field, value, disabled, choose }: FieldProps & { value: string }) {
+  const id = useId();
+  const [text, setText] = useState<string | null>(null);
+  const row = choiceRow(field);
+  if (row.kind !== 'text') throw new Error(`${field} is no text`);
+  const commit = () => {
+    if (text !== null && text.trim() !== value) choose(field, text.trim() as never);
+    setText(null);
+  };
+  return (
+    <Row label={row.label} labelFor={id}>
+      <input
+        id={id}
+        className="known-input"
+        disabled={disabled}
+        maxLength={row.most}
+        autoComplete="off"
+        data-draft={text !== null}
+        value={text ?? value}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={commit}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') commit();
+        }}
+      />
+    </Row>
+  );
+}
 
 /** A group that most holes do without: its fields are only made when it is opened, so that typing stays quick. */
 export function More({ title, filled, children }: { title: string; filled: boolean; children: () => ReactNode }) {

@@ -3,6 +3,8 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import {
   assumedWords,
+  CHOICES,
+  type Route,
   soundFacts,
   soundWorking,
   type Found,
@@ -42,6 +44,17 @@ const ASKS: Record<MissingInput, { title: string; how: string; field: string }> 
     field: 'reading-damage-to',
   },
 };
+
+/** Answers that ways wait for, in words: those that come first say it first. */
+function answersWanted(routes: readonly Route[]): string[] {
+  const waiting = routes.flatMap(({ checks }) =>
+    checks.flatMap((check) => (check.shut && check.settledBy ? [check.settledBy] : [])),
+  );
+  return [...new Set(waiting)].flatMap((id) => {
+    const row = CHOICES.find((choice) => choice.id === id);
+    return row ? [row.label] : [];
+  });
+}
 
 /** Puts the hand where the reading is typed; a group that is shut is opened first. */
 function askFor(quantity: string): void {
@@ -99,6 +112,7 @@ export const MeasurePanel = memo(function MeasurePanel({
   const length = (mm: number) => formatLength(mm, units, decimals);
   const doubt = (mm: number) => (mm > 0 ? `± ${length(mm)}` : '');
   const assumed = (found: Found) => (found.assumed ? assumedWords(found.assumed) : undefined);
+  const answers = answersWanted(routes);
   const standing = routes.filter((route) => route.verdict !== 'does-not-hold').length;
   return (
     <Box component="section" aria-label="What the readings say">
@@ -134,6 +148,14 @@ export const MeasurePanel = memo(function MeasurePanel({
       <Button size="small" onClick={() => setWorking(true)}>
         Show working
       </Button>
+      {answers.length > 0 && (
+        <Box sx={{ bgcolor: (theme) => theme.tokens.note, borderRadius: 1, p: 1.5, my: 1.5 }}>
+          <Typography sx={{ fontWeight: 700, color: 'warning.main' }}>Next to answer</Typography>
+          <Typography>
+            {answers.join(' · ')}: ways wait for it. Look, and say what is there; until then nothing is cut that way.
+          </Typography>
+        </Box>
+      )}
       {question && (
         <Box sx={{ bgcolor: (theme) => theme.tokens.note, borderRadius: 1, p: 1.5, my: 1.5 }}>
           <Typography sx={{ fontWeight: 700, color: 'warning.main' }}>Next to measure</Typography>

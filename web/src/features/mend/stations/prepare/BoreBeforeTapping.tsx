@@ -18,12 +18,12 @@ import { useState } from 'react';
 import { Verdict } from '../../../../parts/Verdict.tsx';
 
 /** The bore as it came out, judged again before the tap goes in: nothing is recorded here, Prove does that. */
-export function BoreBeforeTapping({ plan, tough, units }: { plan: FrozenPlan; tough: boolean; units: UnitSystem }) {
+export function BoreBeforeTapping({ plan, units }: { plan: FrozenPlan; units: UnitSystem }) {
   const [text, setText] = useState('');
   const parsed = text.trim() === '' ? null : parseLength(text, { bareUnit: units, minMm: 0.5, maxMm: 150 });
   const boreMm = parsed?.ok ? parsed.length.mm : null;
   const asThread =
-    boreMm !== null && WAYS[plan.method].goesUpASize ? judgeBore(threadById(plan.threadId), boreMm, tough) : null;
+    boreMm !== null && WAYS[plan.method].goesUpASize ? judgeBore(threadById(plan.threadId), boreMm) : null;
   const planned = asThread || boreMm === null ? null : checkPlannedBore(plan, boreMm);
   const result = asThread ?? planned;
   const say = SAY[units];

@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { ENGINE_VERSION, formatLength, formatLoad, type FrozenPlan, type UnitSystem } from '@deep-mend/core';
+import type { ReactNode } from 'react';
 import { Figure } from '../../../../parts/Figure.tsx';
 import { Verdict } from '../../../../parts/Verdict.tsx';
 import { BoreBeforeTapping } from './BoreBeforeTapping.tsx';
@@ -10,20 +11,23 @@ import { BoreBeforeTapping } from './BoreBeforeTapping.tsx';
 /** The frozen plan: its numbers and the work card. It does not move until someone plans again. */
 export function PreparePanel({
   plan,
-  tough,
+  before,
   stale,
   units,
+  bar,
   onAgain,
   onOtherwise,
   onCut,
 }: {
   plan: FrozenPlan;
-  /** Whether the parent is tough metal, which a fresh tap may not survive. */
-  tough: boolean;
+  /** What the machine still waits for. */
+  before: ReactNode;
   stale: boolean;
   units: UnitSystem;
   onAgain: () => void;
   onOtherwise: (() => void) | null;
+  /** Why the machine is shut; null: it is open. */
+  bar: string | null;
   onCut: () => void;
 }) {
   const { numbers } = plan;
@@ -67,10 +71,19 @@ export function PreparePanel({
           note={`screw breaks at ${formatLoad(numbers.breakLoadN, units)}`}
         />
       </Box>
-      {numbers.drillId && <BoreBeforeTapping plan={plan} tough={tough} units={units} />}
-      <Button variant="contained" fullWidth onClick={onCut} sx={{ mb: 2 }} className="no-print">
+      {before}
+      {numbers.drillId && <BoreBeforeTapping plan={plan} units={units} />}
+      <Button
+        variant="contained"
+        fullWidth
+        disabled={bar !== null}
+        onClick={onCut}
+        sx={{ mb: bar ? 0.5 : 2 }}
+        className="no-print"
+      >
         Go to the machine
       </Button>
+      {bar && <Typography sx={{ mb: 2, color: 'warning.main' }}>{bar}.</Typography>}
       {onOtherwise && (
         <Button fullWidth onClick={onOtherwise} sx={{ mb: 2 }} className="no-print">
           It came out otherwise

@@ -1,13 +1,41 @@
+import { mayCut, WAYS, wantsTwoSignatures } from '@deep-mend/core';
 import { CUT_BARS } from '../cutBars.ts';
 import type { MendView, Station } from '../Station.ts';
+import { LookFirst } from './LookFirst.tsx';
+import { Release } from './Release.tsx';
 import { PreparePanel } from './PreparePanel.tsx';
 
-function Panel({ view: { plan, live, stale, units, mend, go, replan } }: { view: MendView }) {
+function Panel({ view }: { view: MendView }) {
+  const { access, file, guarded, plan, stale, units, mend, go, replan } = view;
   if (!plan) return null;
+  const waits = wantsTwoSignatures(file) && !WAYS[plan.method].elsewhere;
   return (
     <PreparePanel
       plan={plan}
-      tough={live.built.ok && live.built.hole.parent.cutting === 'tough'}
+      before={
+        <>
+          {mend && waits && (
+            <Release
+              release={mend.release}
+              onRelease={(release) => void guarded(() => access.append('released', { mendId: mend.id, ...release }))}
+            />
+          )}
+          <LookFirst
+            plan={plan}
+            looked={mend?.looked ?? []}
+            units={units}
+            onLook={
+              mend?.planId
+                ? (tick) =>
+                    void guarded(() =>
+                      access.append('looked', { mendId: mend.id, planId: mend.planId!, ticks: [tick] }),
+                    )
+                : null
+            }
+          />
+        </>
+      }
+      bar={CUT_BARS[mayCut(file)]}
       stale={stale}
       units={units}
       onAgain={() => go('decide')}
