@@ -181,8 +181,6 @@ export {
   seatTaken,
   type NamedTorque,
   TICK_IDS,
-  tickWords,
-  type Tick,
   type TickId,
 } from './plan/routes/index.ts';
 export { sayStep, writeWorkCard } from './plan/workcard/index.ts';

@@ -8,6 +8,9 @@ export const solidBush: Way = {
   drills: true,
   taps: true,
   threadCarries: true,
+  leaksAlong: true,
+  // It is held by retaining compound.
+  holdsPeople: false,
   hottestC: 230,
   hotPart: 'the retaining compound, high-temperature grade',
   fastenerChange: 'kept',

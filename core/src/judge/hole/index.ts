@@ -27,7 +27,7 @@ export { shopRulesOf, type ShopRules } from './shopRules.ts';
 export { questionReading } from './questionReading.ts';
 export { endsWithMend, isGauged, QUANTITIES, quantityRow, type QuantityId, type QuantityRow } from './quantities.ts';
 export { asksScrewedIn } from './caseOfChoices.ts';
-export { BEHINDS, COIL_STATES, HURT_KINDS, SCREWED_IN, type Behind, type ScrewedIn } from './jointChoices.ts';
+export { HURT_KINDS, type Behind } from './jointChoices.ts';
 export {
   BOTTOM_ROOM_PITCHES,
   edgeTaken,

@@ -25,15 +25,8 @@ export {
   threadTorqueNm,
   torqueFacts,
   type TorqueFacts,
-  type MostTorque,
   type TorqueInput,
 } from './mostTorque.ts';
 export { FASTENER_FIRST, marginFor, PRELOAD_MARGINS, type Margin } from './margins.ts';
-export {
-  heatWords,
-  parentAtTemperature,
-  screwAtTemperature,
-  SCREW_COUNTS_FROM_C,
-  SCREW_HOTTEST_C,
-} from './temperature.ts';
+export { heatWords, parentAtTemperature, SCREW_HOTTEST_C } from './temperature.ts';
 export { tappingLoad, tappingWorking } from './tappingLoad.ts';

@@ -1,6 +1,5 @@
 export { judgeAsPlanned } from './checks/asPlanned.ts';
 export { coilLengthWords } from './methods/wireCoil.ts';
-export { carriesTo, mostReachMm } from './reach.ts';
 export { seatTaken } from './checks/seat.ts';
 export { isBolted } from './checks/strength.ts';
 export { TICK_IDS, tickWords, type Tick, type TickId } from './ticks.ts';

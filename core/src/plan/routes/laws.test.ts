@@ -240,3 +240,63 @@ test.each(Object.entries(HARDER))('%s never makes a verdict better', (_, harder)
     { numRuns: 60 },
   );
 });
+
+// An unknown holds only if every plausible value holds; where one plausible value is refused the machine waits.
+const PLAUSIBLE: Record<string, (hole: ReturnType<typeof holeOf>) => Partial<ReturnType<typeof holeOf>>[]> = {
+  edge: ({ thread }) =>
+    [0.9, 1.1, 1.3, 1.5].map((timesD) => ({ edge: { mm: timesD * thread.majorMm, halfWidthMm: 0 } })),
+  'screw-reach': ({ thread, joint, depth }) =>
+    [1.5, 2, depth.mm / thread.majorMm].map((timesD) => ({
+      joint: { ...joint, screwReach: { mm: Math.max(1.5, timesD) * thread.majorMm, halfWidthMm: 0 } },
+    })),
+};
+const unknown = {
+  edge: (hole: ReturnType<typeof holeOf>) => ({ ...hole, edge: null }),
+  'screw-reach': (hole: ReturnType<typeof holeOf>) => ({ ...hole, joint: { ...hole.joint, screwReach: null } }),
+};
+
+test.each(Object.keys(PLAUSIBLE) as (keyof typeof unknown)[])(
+  'not known, %s: never better than any plausible value',
+  (id) => {
+    fc.assert(
+      fc.property(anyHole, (drawn) => {
+        const hole = unknown[id](holeOf(drawn));
+        // Between them the demand itself must not change: as made follows the reach too.
+        if (id === 'screw-reach' && hole.joint.demand.mode !== 'preload') return;
+        const open = new Map(weighCase(hole).routes.map((route) => [route.id, route]));
+        for (const change of PLAUSIBLE[id]!(hole))
+          for (const known of weighCase({ ...hole, ...change }).routes) {
+            const was = open.get(known.id);
+            if (!was || modeOf(was) !== modeOf(known)) continue;
+            // What is prescribed does not hang on the screw that is there.
+            if (id === 'screw-reach' && !['clean-up', 'leave-it'].includes(known.method)) continue;
+            const refused = known.verdict === 'does-not-hold';
+            const shut = was.checks.some((check) => check.shut);
+            if (was.verdict === 'holds' && known.verdict !== 'holds')
+              throw new Error(`${known.id} holds unknown, ${known.verdict} at ${JSON.stringify(change)}`);
+            if (refused && was.verdict !== 'does-not-hold' && !shut)
+              throw new Error(`${known.id} may be cut unknown, refused at ${JSON.stringify(change)}`);
+          }
+      }),
+      { numRuns: 40 },
+    );
+  },
+);
+
+test('a release, or the kind of harm, changes no number', () => {
+  fc.assert(
+    fc.property(anyHole, (drawn) => {
+      const hole = { ...holeOf(drawn), duty: 'can-hurt' as const };
+      const numbers = (hurtKind: typeof hole.hurtKind) =>
+        weighCase({ ...hole, hurtKind }).routes.map(({ id, verdict, cut, depths, stripLoadN }) => ({
+          id,
+          verdict,
+          cut,
+          depths,
+          stripLoadN,
+        }));
+      expect(numbers('lifts')).toEqual(numbers(null));
+    }),
+    { numRuns: 15 },
+  );
+});

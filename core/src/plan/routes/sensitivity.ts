@@ -1,4 +1,4 @@
-import type { HoleCase, Measured, QuantityId } from '../../judge/hole/index.ts';
+import { UNKNOWN_EDGE_D, type HoleCase, type Measured, type QuantityId } from '../../judge/hole/index.ts';
 import { assess } from '../../judge/damage/index.ts';
 import { proposeRoutes, type Proposal } from './proposeRoutes.ts';
 
@@ -34,7 +34,7 @@ const QUESTIONS: readonly Question[] = [
   {
     quantity: 'edge',
     now: (hole) => hole.edge,
-    plausible: (hole) => [0.8 * d(hole), 2 * d(hole)],
+    plausible: (hole) => [UNKNOWN_EDGE_D.unfavourable * d(hole), 2 * d(hole)],
     put: (hole, edge) => ({ ...hole, edge }),
   },
   {
@@ -76,7 +76,7 @@ const QUESTIONS: readonly Question[] = [
     now: (hole) => hole.floor,
     plausible: (hole) => [hole.depth.mm + 1, hole.depth.mm + d(hole)],
     put: (hole, floor) => ({ ...hole, floor }),
-    matters: (hole) => hole.kind === 'blind' && hole.floorName !== 'nothing',
+    matters: (hole) => hole.kind === 'blind' && hole.behind !== 'nothing',
   },
 ];
 
