@@ -21,7 +21,7 @@ test.each([
   [
     'drill',
     { thread: '3/8-16', drill: '11/32' },
-    { judgement: 'refused-thin', suits: [{ thread: '3/8-24' }, { thread: '3/8-32' }] },
+    { judgement: 'refused-thin', suits: [{ thread: '3/8-32' }, { thread: '3/8-24' }] },
   ],
   ['limits', { thread: 'M10', internal: '6H' }, { internal: { minorMinMm: 8.376, minorMaxMm: 8.676 } }],
   [

@@ -22,6 +22,7 @@ const GONE: Readonly<Record<string, Readonly<Record<string, string>>>> = {
         ['gainMm', 'a longer screw is judged by what it carries'],
         ['cylinderMm', 'a longer screw is judged by what it carries'],
         ['reachKnown', 'a longer screw is judged by what it carries'],
+        ['oldBreakN', 'the example is judged as made'],
       ].map(([field, why]) => [`${place}.routes[].checks[].facts.${field!}`, why!]),
     ),
   ),

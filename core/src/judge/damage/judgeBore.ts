@@ -12,6 +12,8 @@ export interface BoreJudgement {
   minorMinMm: number;
   minorMaxMm: number;
   designation: string;
+  /** Over the class’s greatest minor. */
+  over: boolean;
   /** Other threads of the same diameter that the bore suits. */
   suits: Thread[];
 }
@@ -62,6 +64,7 @@ export function judgeBore(thread: Thread, boreMm: number, expectedMm = boreMm): 
     minorMinMm,
     minorMaxMm,
     designation: thread.designation,
+    over: boreMm > minorMaxMm + 1e-9,
     suits: verdict !== 'holds' ? threadsThatSuit(thread, boreMm).map((row) => row.thread) : [],
   };
 }

@@ -37,10 +37,11 @@ export function asMadeOf(hole: HoleCase, { threadEnd }: Assessment): AsMade {
         reading,
       ),
     ).stripLoadN;
-  const stripN = {
-    unfavourable: { nominal: at('unfavourable', 'nominal'), pessimistic: at('unfavourable', 'pessimistic') },
-    usual: { nominal: at('usual', 'nominal'), pessimistic: at('usual', 'pessimistic') },
-  };
+  const bothAt = (end: UnknownEnd) => ({ nominal: at(end, 'nominal'), pessimistic: at(end, 'pessimistic') });
+  const unfavourable = bothAt('unfavourable');
+  // Where nothing is unknown the two ends are one.
+  const known = hole.edge !== null && joint.fastenerClassId !== null;
+  const stripN = { unfavourable, usual: known ? unfavourable : bothAt('usual') };
   return {
     engagementMm,
     reachMm,

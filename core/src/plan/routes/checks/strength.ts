@@ -10,6 +10,7 @@ import {
   stripFacts,
   stripLoad,
   type Margin,
+  type StripInput,
   type StripLoad,
 } from '../../../judge/strength/index.ts';
 import { plausibleFastener, takenFastener, type TakenFastener } from '../fastener.ts';
@@ -90,6 +91,8 @@ function doubtfulReading(hole: HoleCase, engagement: Measured): string {
 }
 
 interface AtEnd {
+  /** What the strip load as read follows from. */
+  asRead: StripInput;
   strip: StripLoad;
   least: StripLoad;
   need: Record<ReadingEnd, number | null>;
@@ -104,7 +107,8 @@ function judgeAt(input: StrengthInput, asked: AskedOf, end: UnknownEnd): AtEnd {
   const { hole, made } = context;
   const fastener = plausibleFastener(hole, thread, end, 'thread');
   const engagement = end === 'usual' ? (input.usualEngagement ?? input.engagement) : input.engagement;
-  const at = (reading: ReadingEnd) => stripLoad(stripInputOf({ ...input, hole, engagement }, fastener, end, reading));
+  const inputAt = (reading: ReadingEnd) => stripInputOf({ ...input, hole, engagement }, fastener, end, reading);
+  const asRead = inputAt('nominal');
   const { demand } = hole.joint;
   const needAt = (reading: ReadingEnd): number | null => {
     if (asked.mode === 'as-made') return made.stripN[end][reading];
@@ -117,10 +121,11 @@ function judgeAt(input: StrengthInput, asked: AskedOf, end: UnknownEnd): AtEnd {
     const margin = stripLoadN / needN + 1e-9;
     return margin >= asked.margin.holds ? 'holds' : margin >= asked.margin.care ? 'with-care' : 'does-not-hold';
   };
-  const strip = at('nominal');
-  const least = at('pessimistic');
+  const strip = stripLoad(asRead);
+  const least = stripLoad(inputAt('pessimistic'));
   const need = { nominal: needAt('nominal'), pessimistic: needAt('pessimistic') };
   return {
+    asRead,
     strip,
     least,
     need,
@@ -159,7 +164,7 @@ export function judgeStrength(input: StrengthInput): StrengthResult {
     thread.majorMm > hole.thread.majorMm * 1.02 &&
     (worst.least.stripLoadN ?? 0) >= asked.margin.holds * oldBreakN;
   const doubtful = worst.needsReading && !keepsOldTorque && !open.asks;
-  const { strip, fastener, need } = worst;
+  const { asRead, strip, fastener, need } = worst;
   const stripN = strip.stripLoadN;
   const ratio = (load: StripLoad, needN: number | null) =>
     load.stripLoadN === null || needN === null || needN <= 0 ? null : load.stripLoadN / needN;
@@ -174,7 +179,7 @@ export function judgeStrength(input: StrengthInput): StrengthResult {
     ...(open.shut ? { shut: true as const } : {}),
     ...(keepsOldTorque ? { remedy: 'keep-old-torque' } : {}),
   } as const;
-  const numbers = stripFacts(stripInputOf({ ...input, hole }, fastener, 'unfavourable', 'nominal'), strip);
+  const numbers = stripFacts(asRead, strip);
   const side = strip.weakerSide;
   const shared = { stripN, side, doubtful, unknown: open.asks ? unknown : null, strip: numbers };
   const checks: StrengthCheck[] = [];
@@ -222,7 +227,7 @@ export function judgeStrength(input: StrengthInput): StrengthResult {
     workings: [
       {
         kind: 'shear-area',
-        facts: shearAreaFacts(stripInputOf({ ...input, hole }, fastener, 'unfavourable', 'nominal')),
+        facts: shearAreaFacts(asRead),
       },
       { kind: 'strip', facts: numbers },
       ...(hole.joint.fastenerClassId === null ? [] : [{ kind: 'break', facts: breakFacts(thread, fastener) } as const]),
