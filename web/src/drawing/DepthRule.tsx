@@ -42,7 +42,7 @@ const Flag = memo(function Flag({ id, x, width, y, textY, planned, label, main, 
     <g data-flag={id}>
       <FlagMark x={x} width={width} y={y} textY={textY} planned={planned} />
       <g transform={`translate(8 ${textY})`} fill={flagColour(planned)}>
-        <FlagLabel label={label} />
+        <FlagLabel label={label} room={x - 14} />
         <FlagFigures main={main} other={other} />
       </g>
     </g>
@@ -70,9 +70,17 @@ const FlagMark = memo(function FlagMark({
   );
 });
 
-const FlagLabel = memo(function FlagLabel({ label }: { label: string }) {
+/** Width of a letter of a label, roughly: what would run under the rule is drawn narrower. */
+const LETTER_PX = 5.3;
+
+const FlagLabel = memo(function FlagLabel({ label, room }: { label: string; room: number }) {
   return (
-    <text y={-3} fontSize={12} fontFamily={FONT.label}>
+    <text
+      y={-3}
+      fontSize={12}
+      fontFamily={FONT.label}
+      {...(label.length * LETTER_PX > room ? { textLength: room, lengthAdjust: 'spacingAndGlyphs' as const } : {})}
+    >
       {label}
     </text>
   );

@@ -5,6 +5,7 @@ import {
   depthFlags,
   drillPointMm,
   formatLength,
+  coilLengthWords,
   seatTaken,
   foundProfile,
   largestCutMm,
@@ -54,7 +55,7 @@ export function rungsOf(routes: readonly Route[], selectedId: string | null): Ru
     const route = variants.find((candidate) => candidate.id === selectedId) ?? variants[0]!;
     return {
       key,
-      title: route.insertLengthD === null ? route.title : `${WAYS[route.method].name} ${route.insertLengthD} D`,
+      title: route.insertLengthD === null ? route.title : `${WAYS[route.method].name} ${coilWords(route)}`,
       route,
       variants,
       verdict: route.verdict,
@@ -265,6 +266,10 @@ function heldOrOwn(own: number, held: number | undefined, shownMm: number, roomP
 
 const AXIS_TICKS: LastMade<PlateLayout['ladder']['axisTicks']> = { key: '', value: null };
 
+/** How long a route's coil is, in words. */
+const coilWords = ({ insertLengthD, thread }: Route): string =>
+  coilLengthWords({ lengthD: insertLengthD ?? 0, nominalMm: (insertLengthD ?? 0) * thread.majorMm });
+
 /** Everything the plate draws, in pixels: one scale for depth and radius, so the ladder lies under the metal it takes. */
 export function plateLayout(input: PlateInput): PlateLayout {
   const { hole, assessment, route, rungs, units, width, sectionHeight, compact } = input;
@@ -394,7 +399,9 @@ export function plateLayout(input: PlateInput): PlateLayout {
         ? null
         : {
             x: edgeShown ? edgeX : null,
-            label: edgeShown ? hole.edgeName : `${hole.edgeName} ${formatLength(edgeMm, units, decimals)} →`,
+            label: edgeShown
+              ? `${hole.edgeName}${hole.edgeAtLeast ? ', at least' : ''}`
+              : `${hole.edgeName} ${formatLength(edgeMm, units, decimals)} →`,
           },
     seat: seat && {
       fromX: xOf(hole.thread.majorMm / 2),

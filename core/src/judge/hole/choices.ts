@@ -199,7 +199,7 @@ export const CHOICES = [
       { id: 'ordinary', name: 'nothing much' },
       { id: 'leak-or-damage', name: 'stops or drips' },
       { id: 'can-hurt', name: 'someone can be hurt' },
-      { id: 'under-code', name: 'it is under a code' },
+      { id: 'under-code', name: 'it is under a code (gas or steam above 0.5 bar in a vessel is)' },
     ],
     usual: 'ordinary',
     inHole: 'duty',

@@ -31,8 +31,11 @@ export const COIL_STATES = [
 export const HURT_KINDS = [
   { id: 'lifts', name: 'lifts or holds people or loads' },
   { id: 'steers', name: 'steering, brakes, suspension' },
-  { id: 'pressure', name: 'pressure or hot fluid: fuel, steam, hydraulics' },
+  { id: 'pressure', name: 'pressure or hot fluid: fuel, steam, hydraulics, above 2 bar (not a coolant pump or cover)' },
   { id: 'rotates', name: 'rotating guard or coupling' },
   { id: 'flies', name: 'flies or runs on rails' },
-  { id: 'structure', name: 'structure that holds people or hangs over them' },
+  {
+    id: 'structure',
+    name: 'structure: holds people, hangs over them, roll-over frame (not a bench, bracket or cover)',
+  },
 ] as const;

@@ -1,5 +1,6 @@
 import { SAY } from '../../basis/units/index.ts';
 import {
+  chooseTapDrill,
   expectedBoreMm,
   rackDrills,
   shareOfBasicHeight,
@@ -47,12 +48,20 @@ export function insertCard(thread: Thread, shop: AnswerShop): FiguresCard {
   };
 }
 
+/** General work: major minus pitch leaves about so much (docs/methods.md, Drills). */
+const USUAL_SHARE = 0.76;
+
 /** A drill held against a thread: what it leaves, whether to tap it, and what it would suit instead. */
 export function fitCard(thread: Thread, drillMm: number, shop: AnswerShop): FiguresCard {
   const say = SAY[shop.units];
   const boreMm = expectedBoreMm(drillMm, shop.rack.drilling);
   const judged = judgeBore(thread, drillMm, boreMm);
   const because = boreWords(judged, say);
+  // A drill that is refused is answered with the right one.
+  const right =
+    judged.verdict === 'does-not-hold'
+      ? (chooseTapDrill(thread, { targetShare: USUAL_SHARE, tough: false, rack: shop.rack }).best?.drill.id ?? null)
+      : null;
   return {
     kind: 'figures',
     topic: 'fit',
@@ -77,6 +86,7 @@ export function fitCard(thread: Thread, drillMm: number, shop: AnswerShop): Figu
       ...(thread.taper === null
         ? [`Its class is bored ${say.length(judged.minorMinMm)} to ${say.length(judged.minorMaxMm)}.`]
         : []),
+      ...(right ? [`The drill for ${thread.designation} is ${right}.`] : []),
       ...(judged.suits.length > 1
         ? [
             `It suits also ${judged.suits

@@ -21,7 +21,7 @@ export type PlanNumbers = {
 };
 
 /** What is measured or tried when the work is done. */
-export const EXPECTATION_IDS = ['bore', 'full-thread', 'set-down', 'gauge', 'square'] as const;
+export const EXPECTATION_IDS = ['bore', 'full-thread', 'set-down', 'gauge', 'square', 'proof-load'] as const;
 
 /** Something to measure when the work is done, and what the plan expects. */
 export type Expectation = {

@@ -22,7 +22,7 @@ const length = (id: Expectation['id'], title: string, lowMm: number, highMm: num
 });
 
 /** What to measure when a route is cut, and what it should be. */
-export function expectationsOf({ cut, depths, thread, insertLengthD }: Route): Expectation[] {
+export function expectationsOf({ cut, depths, thread, insertLengthD, checks }: Route): Expectation[] {
   const limits = insertLengthD !== null ? coilHole(thread) : internalLimits(cut.thread ?? thread);
   const rows: Expectation[] = [];
   if (cut.drillMm !== null)
@@ -45,5 +45,8 @@ export function expectationsOf({ cut, depths, thread, insertLengthD }: Route): E
       ),
     );
   rows.push(passFail('gauge', 'Gauge or good screw runs in by hand'), passFail('square', 'Square in two views'));
+  // Where someone can be hurt the mend is proved under load, by whoever may.
+  if (checks.some(({ kind }) => kind === 'release' || kind === 'port'))
+    rows.push(passFail('proof-load', 'Proof load or pressure test, by a competent person'));
   return rows;
 }

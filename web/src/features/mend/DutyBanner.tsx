@@ -18,7 +18,7 @@ export function DutyBanner({ file }: { file: HoleFile }) {
         ? `Under a code${code === '' ? '' : `: ${code}`}.`
         : 'Someone can be hurt if this one thread lets go.'}{' '}
       Nothing is cut or fitted before the maker, a competent engineer or the code’s body has released it. Undoing stays
-      open; a sound part goes first.
+      open, drilling out is cutting; a sound part goes first.
     </Alert>
   ) : (
     <Alert severity="warning" sx={{ mb: 2 }}>

@@ -46,7 +46,7 @@ function Mend({ mend, units }: { mend: MendEntry; units: UnitSystem }) {
       <Typography>
         {outcomeWords(mend.outcome)}
         {mend.closedAt ? `, ${readableDate(mend.closedAt)}, signed by ${mend.signedBy}` : ''}
-        {mend.secondSignedBy ? ' and a second person' : ''}
+        {mend.secondSignedBy ? ' and a second person, as named' : ''}
       </Typography>
       {mend.release && (
         <Typography>

@@ -17,6 +17,7 @@ export type SeatFacts = { seatMm: number; known: boolean; cutMm: number };
 export const sealsOnFace = (hole: HoleCase): boolean =>
   !isBolted(hole) &&
   hole.joint.screwedIn !== 'power' &&
+  hole.joint.screwedIn !== 'grease-nipple' &&
   hole.joint.screwedIn !== 'nothing' &&
   hole.thread.taper === null;
 

@@ -25,6 +25,7 @@ export const keyedBush: Method<Own> = {
   whyNothing: () => 'no keyed bush in the table is made for this thread beyond what is already cut',
   notes: (route, say) => [
     `keys to about ${say.length(route.own.keysMm)}; the maker’s sheet for the kit in hand wins: compare the drill stamped on it`,
+    ...(route.thread.hand === 'left' ? ['for a left-hand screw it is a special: to be ordered'] : []),
     ...fastenerNote(route),
   ],
   steps: () => [

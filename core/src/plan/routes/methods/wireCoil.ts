@@ -41,7 +41,7 @@ function ownOf({ joint }: HoleCase): Omit<CoilOwn, 'nominalMm'> {
 
 /** How a length of coil is said: 1.5 D, or in millimetres where it was cut to a reach. @example coilLengthWords({ lengthD: 1.5, nominalMm: 12 }) // '1.5 D' */
 export const coilLengthWords = ({ lengthD, nominalMm }: CoilLength): string =>
-  COIL_LENGTHS_D.some((usual) => usual === lengthD) ? `${lengthD} D` : `${nominalMm} mm long`;
+  COIL_LENGTHS_D.some((usual) => usual === lengthD) ? `${lengthD} D` : `${Number(nominalMm.toFixed(2))} mm long`;
 
 export const coilWords = ({ locking, cool }: CoilOwn): string =>
   `${locking ? 'a locking coil holds a screw that shakes' : 'a free-running coil'}, set dry${cool ? '; with thread locker only where it could turn' : '; no thread locker at this temperature'}`;
@@ -191,7 +191,8 @@ export function coilLengths(hole: HoleCase): CoilLength[] {
   const { majorMm, pitchMm } = hole.thread;
   const byD = COIL_LENGTHS_D.map((lengthD) => ({ lengthD, nominalMm: lengthD * majorMm }));
   if (hole.joint.screwedIn !== 'spark-plug') return byD;
-  const toChamberMm = hole.depth.mm - SET_DOWN_AT_SEAT_TURNS * pitchMm + pitchMm;
+  // At the shallow end of the reading it must not stand into the chamber.
+  const toChamberMm = hole.depth.mm - hole.depth.halfWidthMm - SET_DOWN_AT_SEAT_TURNS * pitchMm + pitchMm;
   const nominalMm = Math.floor(toChamberMm * 2) / 2;
   return [...byD, { nominalMm, lengthD: nominalMm / majorMm }];
 }
@@ -200,7 +201,14 @@ export function coilLengths(hole: HoleCase): CoilLength[] {
 export const wireCoil: Method<CoilOwn> = {
   propose: (context) =>
     coilIsMadeFor(context.hole.thread) ? coilLengths(context.hole).map((length) => coilRoute(context, length)) : [],
-  whyNothing: ({ thread }) => (coilIsMadeFor(thread) ? 'no length fits' : `no coil is wound for ${thread.designation}`),
-  notes: (route) => [...fastenerNote(route), coilWords(route.own)],
+  whyNothing: ({ thread }) =>
+    thread.family === 'whitworth' || thread.family === 'ba'
+      ? `a coil for ${thread.designation} is a special, to be ordered with its own tap`
+      : `no coil is wound for ${thread.designation}`,
+  notes: (route) => [
+    ...fastenerNote(route),
+    coilWords(route.own),
+    ...(route.thread.hand === 'left' ? ['a left-hand coil and its tap are specials: to be ordered'] : []),
+  ],
   steps: noSteps,
 };

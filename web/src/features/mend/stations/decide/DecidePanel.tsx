@@ -14,6 +14,7 @@ import {
   type Sensitivity,
   type UnitSystem,
   workingsOf,
+  coilLengthWords,
 } from '@deep-mend/core';
 import { memo, useState } from 'react';
 import { Verdict, verdictPath } from '../../../../parts/Verdict.tsx';
@@ -85,9 +86,9 @@ function Variants({
           aria-checked={variant.id === chosen}
           className="plain-button"
           onClick={() => onSelect(variant.id)}
-          aria-label={`${variant.insertLengthD} D, ${variant.verdict.replaceAll('-', ' ')}`}
+          aria-label={`${chipWords(variant)}, ${variant.verdict.replaceAll('-', ' ')}`}
         >
-          {variant.insertLengthD} D
+          {chipWords(variant)}
           <br />
           <svg width={13} height={13} viewBox="0 0 20 20" aria-hidden>
             <path d={verdictPath(variant.verdict)} fill="none" stroke="currentColor" strokeWidth={3.4} />
@@ -148,6 +149,13 @@ const ShowWorking = memo(function ShowWorking({ onShow }: { onShow: (open: boole
     </Button>
   );
 });
+
+/** A coil's length on its chip. */
+const chipWords = ({ insertLengthD, thread }: Route): string =>
+  coilLengthWords({ lengthD: insertLengthD ?? 0, nominalMm: (insertLengthD ?? 0) * thread.majorMm }).replace(
+    ' long',
+    '',
+  );
 
 /** What follows from the readings for the chosen rung: numbers, checks, the plan button, and why not the others. */
 export const DecidePanel = memo(function DecidePanel({

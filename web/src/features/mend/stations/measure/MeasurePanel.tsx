@@ -4,6 +4,8 @@ import Typography from '@mui/material/Typography';
 import {
   assumedWords,
   CHOICES,
+  presumedServiceC,
+  SAY,
   type Route,
   soundFacts,
   soundWorking,
@@ -44,6 +46,19 @@ const ASKS: Record<MissingInput, { title: string; how: string; field: string }> 
     field: 'reading-damage-to',
   },
 };
+
+/** Opens the groups and puts the hand at the field of this name. */
+function askForChoice(label: string): void {
+  document.querySelectorAll<HTMLDetailsElement>('.known-more').forEach((group) => (group.open = true));
+  requestAnimationFrame(() =>
+    requestAnimationFrame(() => {
+      const found = [...document.querySelectorAll<HTMLLabelElement>('.known-label')].find(
+        (each) => each.textContent === label,
+      );
+      if (found?.htmlFor) document.getElementById(found.htmlFor)?.focus();
+    }),
+  );
+}
 
 /** Answers that ways wait for, in words: those that come first say it first. */
 function answersWanted(routes: readonly Route[]): string[] {
@@ -142,18 +157,36 @@ export const MeasurePanel = memo(function MeasurePanel({
           label={`Wall to the ${built.hole.edgeName}`}
           main={assessment.wall ? length(assessment.wall.mm) : 'unknown'}
           unit={assessment.wall ? units : ''}
-          note={assessment.wall ? doubt(assessment.wall.halfWidthMm) : 'measure axis to edge'}
+          note={
+            built.hole.edgeAtLeast
+              ? 'at least, as seen by eye'
+              : assessment.wall
+                ? doubt(assessment.wall.halfWidthMm)
+                : 'not measured: taken at 0.9 D from the axis'
+          }
         />
       </Box>
       <Button size="small" onClick={() => setWorking(true)}>
         Show working
       </Button>
+      {built.hole.joint.serviceC === null && built.hole.joint.nearHeat === null && (
+        <Typography sx={{ fontSize: 14.5, color: 'text.secondary' }}>
+          Taken as: up to {SAY[units].temperature(presumedServiceC(built.hole.parent))} in service, away from engine,
+          exhaust, brake and heater; the usual class of fit; a sharp tap.{' '}
+          <Button size="small" onClick={() => askForChoice('In service at')}>
+            Change
+          </Button>
+        </Typography>
+      )}
       {answers.length > 0 && (
         <Box sx={{ bgcolor: (theme) => theme.tokens.note, borderRadius: 1, p: 1.5, my: 1.5 }}>
           <Typography sx={{ fontWeight: 700, color: 'warning.main' }}>Next to answer</Typography>
           <Typography>
             {answers.join(' · ')}: ways wait for it. Look, and say what is there; until then nothing is cut that way.
           </Typography>
+          <Button size="small" onClick={() => askForChoice(answers[0]!)}>
+            Answer it
+          </Button>
         </Box>
       )}
       {question && (
