@@ -26,7 +26,7 @@ export function formatTorque(newtonMetre: number, system: UnitSystem): string {
 
 /** A temperature with its unit: °C, or °F in the inch system. @example formatTemperature(150, 'in') // '302 °F' */
 export function formatTemperature(celsius: number, system: UnitSystem): string {
-  return system === 'mm' ? `${celsius} °C` : `${Math.round(celsius * 1.8 + 32)} °F`;
+  return system === 'mm' ? `${Math.round(celsius * 10) / 10} °C` : `${Math.round(celsius * 1.8 + 32)} °F`;
 }
 
 /** How the reader of a sentence says its numbers. Passed to whatever writes words, never to what computes. */

@@ -1,8 +1,10 @@
 import type { Assessment } from '../../judge/damage/index.ts';
 import { longReachMm, TIP_PITCHES, type HoleCase, type UnknownEnd } from '../../judge/hole/index.ts';
-import { stripLoad, breakLoadN } from '../../judge/strength/index.ts';
+import { breakLoadN, parentAtTemperature, stripLoad } from '../../judge/strength/index.ts';
 import { plausibleFastener } from './fastener.ts';
 import { stripInputOf, type ReadingEnd } from './stripInput.ts';
+
+type MadeStrip = Readonly<Record<UnknownEnd, Readonly<Record<ReadingEnd, number | null>>>>;
 
 /** What the same hole carried new: same metal, heat and edge, with the present screw's reach or a long one. */
 export interface AsMade {
@@ -10,7 +12,9 @@ export interface AsMade {
   reachMm: number;
   reachKnown: boolean;
   /** Null: even new its wall was outside the strength model. */
-  stripN: Readonly<Record<UnknownEnd, Readonly<Record<ReadingEnd, number | null>>>>;
+  stripN: MadeStrip;
+  /** The same cold, where a service temperature takes something of it: a screw is tightened cold. Null: no difference. */
+  coldStripN: MadeStrip | null;
   /** The screw would have broken before the new thread stripped, with the margin that this asks. */
   brokeFirst: boolean;
   turns: number;
@@ -28,25 +32,33 @@ export function asMadeOf(hole: HoleCase, { threadEnd }: Assessment): AsMade {
   const { thread, joint } = hole;
   const reachMm = joint.screwReach?.mm ?? longReachMm(hole);
   const engagementMm = Math.max(0, Math.min(reachMm - TIP_PITCHES * thread.pitchMm, threadEnd.mm));
-  const at = (end: UnknownEnd, reading: ReadingEnd) =>
+  const at = (end: UnknownEnd, reading: ReadingEnd, cold: boolean) =>
     stripLoad(
       stripInputOf(
-        { hole, thread, engagement: { mm: engagementMm, halfWidthMm: 0 }, cutMm: thread.majorMm },
+        { hole, thread, engagement: { mm: engagementMm, halfWidthMm: 0 }, cutMm: thread.majorMm, cold },
         plausibleFastener(hole, thread, end, 'thread'),
         end,
         reading,
       ),
     ).stripLoadN;
-  const bothAt = (end: UnknownEnd) => ({ nominal: at(end, 'nominal'), pessimistic: at(end, 'pessimistic') });
-  const unfavourable = bothAt('unfavourable');
+  const bothAt = (end: UnknownEnd, cold: boolean) => ({
+    nominal: at(end, 'nominal', cold),
+    pessimistic: at(end, 'pessimistic', cold),
+  });
   // Where nothing is unknown the two ends are one.
   const known = hole.edge !== null && joint.fastenerClassId !== null;
-  const stripN = { unfavourable, usual: known ? unfavourable : bothAt('usual') };
+  const stripAt = (cold: boolean): MadeStrip => {
+    const unfavourable = bothAt('unfavourable', cold);
+    return { unfavourable, usual: known ? unfavourable : bothAt('usual', cold) };
+  };
+  const stripN = stripAt(false);
+  const isHot = joint.serviceC !== null && parentAtTemperature(hole.parent, joint.serviceC).factor < 1;
   return {
     engagementMm,
     reachMm,
     reachKnown: joint.screwReach !== null,
     stripN,
+    coldStripN: isHot ? stripAt(true) : null,
     brokeFirst:
       (stripN.unfavourable.nominal ?? 0) >=
       BREAKS_FIRST_FROM * breakLoadN(thread, plausibleFastener(hole, thread, 'unfavourable', 'thread')),

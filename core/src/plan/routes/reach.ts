@@ -28,7 +28,7 @@ export function prescribedTo(
   thread: { pitchMm: number },
 ): number {
   const mostMm = isBolted(hole) ? mostReachMm(hole, thread) : made.reachMm;
-  return Math.min(endMm, carriesTo(mostMm, thread));
+  return Math.max(0, Math.min(endMm, carriesTo(mostMm, thread)));
 }
 
 /** How far the present screw reaches: as measured, or from the least to the longest that is plausible. */

@@ -24,6 +24,8 @@ export interface ThreadInHole {
   cutMm: number;
   /** Share of the parent's strength left beside the mend, as beside a weld. */
   parentShare?: number;
+  /** As it is when the screw is tightened, whatever the service. */
+  cold?: boolean;
 }
 
 /** The worn bore as the strength looks at it: round the true axis, or round its own. */
@@ -45,7 +47,7 @@ export function stripInputOf(
   const doubt = reading === 'pessimistic' ? 1 : 0;
   const edge = edgeTaken(hole, end);
   const wornBy = hole.bore ? doubt * hole.bore.halfWidthMm : 0;
-  const hot = parentAtTemperature(hole.parent, serviceTakenC(hole)).factor;
+  const hot = input.cold ? 1 : parentAtTemperature(hole.parent, serviceTakenC(hole)).factor;
   return {
     thread: input.thread,
     fastener,

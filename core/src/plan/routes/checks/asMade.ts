@@ -8,6 +8,8 @@ export type AsMadeFacts = StripsFacts & {
   newEngagementMm: number;
   newReachMm: number;
   reachKnown: boolean;
+  /** Cold, as it is tightened: worse than in service. */
+  cold: boolean;
   tipMm: number;
   /** Why it is judged so though more was asked. */
   instead: 'never-broke-first' | 'no-bolt' | null;
@@ -18,11 +20,11 @@ const INSTEAD = {
   'no-bolt': '; it is no bolt, so it is judged as made',
 } as const;
 
-function reason({ stripN, side, newN, newEngagementMm, reachKnown }: AsMadeFacts, say: Say): string {
+function reason({ stripN, side, newN, newEngagementMm, reachKnown, cold }: AsMadeFacts, say: Say): string {
   if (stripN === null || newN === null) return OUTSIDE_MODEL;
   if (newN <= 0) return 'even new it had no whole turn of thread to carry with';
   const screw = reachKnown ? 'with the present screw' : `with ${say.length(newEngagementMm)} of it engaged`;
-  return `${sideWords(side)} at ${say.load(stripN)}, ${(stripN / newN).toFixed(2)} of what the same hole carried new ${screw}, ${say.load(newN)}`;
+  return `${cold ? 'cold, when it is tightened, ' : ''}${sideWords(side)} at ${say.load(stripN)}, ${(stripN / newN).toFixed(2)} of what the same hole carried new ${screw}, ${say.load(newN)}`;
 }
 
 /** Does it carry what the same hole carried new? Judged by `judgeStrength`. */

@@ -63,7 +63,7 @@ export const coilDepth: CheckKind<CoilDepthFacts> = {
   title: () => 'Depth for the coil',
   words: ({ wantedMm, mostMm, shortByMm, last, doubtful }, _verdict, say) => {
     if (last === null)
-      return `full thread to ${say.length(wantedMm)} is wanted, ${say.length(mostMm)} is the most: ${say.length(shortByMm)} too shallow`;
+      return `full thread to ${say.length(wantedMm)} is wanted, ${say.length(Math.max(0, mostMm))} is the most: ${say.length(shortByMm)} too shallow`;
     if (doubtful) return 'it fits as read, not at the pessimistic end of the depth: measure the depth better';
     const lead = `${last.leadThreads} ${last.leadThreads === 1 ? 'thread' : 'threads'} of lead`;
     return last.chipRoom

@@ -111,7 +111,7 @@ function judgeAt(input: StrengthInput, asked: AskedOf, end: UnknownEnd): AtEnd {
   const asRead = inputAt('nominal');
   const { demand } = hole.joint;
   const needAt = (reading: ReadingEnd): number | null => {
-    if (asked.mode === 'as-made') return made.stripN[end][reading];
+    if (asked.mode === 'as-made') return (input.cold ? made.coldStripN! : made.stripN)[end][reading];
     return asked.mode === 'preload' && demand.mode === 'preload'
       ? preloadN(demand.torqueNm, thread.majorMm, demand.friction)
       : breakLoadN(thread, fastener);
@@ -134,6 +134,22 @@ function judgeAt(input: StrengthInput, asked: AskedOf, end: UnknownEnd): AtEnd {
   };
 }
 
+/**
+ * With the unknowns at their unfavourable end. As made is held hot and cold, and the worse of the two counts: a screw is
+ * tightened cold, and no mend is better for being hotter.
+ */
+function judgeWorst(input: StrengthInput, asked: AskedOf): { governs: StrengthInput; worst: AtEnd; inService: AtEnd } {
+  const inService = judgeAt(input, asked, 'unfavourable');
+  if (asked.mode !== 'as-made' || input.context.made.coldStripN === null)
+    return { governs: input, worst: inService, inService };
+  const coldInput = { ...input, cold: true };
+  const cold = judgeAt(coldInput, asked, 'unfavourable');
+  const share = ({ least, need }: AtEnd) => (least.stripLoadN ?? 0) / (need.pessimistic ?? Infinity);
+  return share(cold) < share(inService)
+    ? { governs: coldInput, worst: cold, inService }
+    : { governs: input, worst: inService, inService };
+}
+
 /** The unknown whose reading or answer settles a strength, most telling first; null: all that it hangs on is known. */
 function unknownOf({ context: { hole }, usualEngagement }: StrengthInput, mode: AskedOf['mode']): string | null {
   if (usualEngagement) return 'screw-reach';
@@ -150,12 +166,12 @@ export function judgeStrength(input: StrengthInput): StrengthResult {
   const { context, thread } = input;
   const { hole, made } = context;
   const asked = askedOf(context);
-  const worst = judgeAt(input, asked, 'unfavourable');
+  const { governs, worst, inService } = judgeWorst(input, asked);
   const unknown = unknownOf(input, asked.mode);
   const open =
     unknown === null || worst.verdict === 'holds'
       ? { verdict: worst.verdict, asks: false, shut: false }
-      : verdictOfUnknown(worst.verdict, judgeAt(input, asked, 'usual').verdict);
+      : verdictOfUnknown(worst.verdict, judgeAt(governs, asked, 'usual').verdict);
   const oldBreakN = breakLoadN(hole.thread, plausibleFastener(hole, hole.thread, 'unfavourable', 'thread'));
   const keepsOldTorque =
     open.verdict !== 'holds' &&
@@ -194,6 +210,7 @@ export function judgeStrength(input: StrengthInput): StrengthResult {
         newEngagementMm: made.engagementMm,
         newReachMm: made.reachMm,
         reachKnown: made.reachKnown,
+        cold: governs.cold ?? false,
         tipMm: TIP_PITCHES * hole.thread.pitchMm,
         instead: asked.instead,
       },
@@ -215,10 +232,10 @@ export function judgeStrength(input: StrengthInput): StrengthResult {
   if (asked.mode === 'preload') checks.push(...judgeTorque(hole, thread));
   return {
     checks,
-    strip,
-    stripLeastN: worst.least.stripLoadN,
-    needN: need.nominal,
-    againstNew: ratio(strip, made.stripN.unfavourable.nominal),
+    strip: inService.strip,
+    stripLeastN: inService.least.stripLoadN,
+    needN: inService.need.nominal,
+    againstNew: ratio(inService.strip, made.stripN.unfavourable.nominal),
     breakLoadN: breakN,
     fastener: takenFastener(hole, thread),
     // Strip load is proportional to engagement, so balance is a ratio.
@@ -227,9 +244,9 @@ export function judgeStrength(input: StrengthInput): StrengthResult {
     workings: [
       {
         kind: 'shear-area',
-        facts: shearAreaFacts(asRead),
+        facts: shearAreaFacts(inService.asRead),
       },
-      { kind: 'strip', facts: numbers },
+      { kind: 'strip', facts: stripFacts(inService.asRead, inService.strip) },
       ...(hole.joint.fastenerClassId === null ? [] : [{ kind: 'break', facts: breakFacts(thread, fastener) } as const]),
     ],
   };

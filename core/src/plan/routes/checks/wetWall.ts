@@ -44,8 +44,10 @@ export function judgeWetWall(hole: HoleCase, cutMm: number): CheckOf<'wet-wall',
 
 export const wetWall: CheckKind<WetWallFacts> = {
   title: ({ name }) => `Metal to the ${name}`,
-  words: ({ edgeMm, cutMm, needMm }, _verdict, say) =>
-    `${say.length(edgeMm - cutMm / 2)} of metal left; it wants ${say.length(needMm)}, and never under ${say.length(WET_LEAST_MM)}`,
+  words: ({ name, edgeMm, cutMm, needMm }, _verdict, say) =>
+    edgeMm - cutMm / 2 <= 0
+      ? `the cut would break into the ${name}`
+      : `${say.length(edgeMm - cutMm / 2)} of metal left; it wants ${say.length(needMm)}, and never under ${say.length(WET_LEAST_MM)}`,
   working: ({ name, edgeMm, halfWidthMm, cutMm }) => ({
     title: `Metal to the ${name}`,
     formula: 'left = edge − cut / 2; wanted: the larger of 3 mm and 0.25 · D, never under 2 mm',
