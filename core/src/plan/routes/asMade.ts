@@ -35,7 +35,9 @@ export function asMadeOf(hole: HoleCase, { threadEnd }: Assessment): AsMade {
   const at = (end: UnknownEnd, reading: ReadingEnd, cold: boolean) =>
     stripLoad(
       stripInputOf(
-        { hole, thread, engagement: { mm: engagementMm, halfWidthMm: 0 }, cutMm: thread.majorMm, cold },
+        hole,
+        { thread, cutMm: thread.majorMm, cold },
+        { mm: engagementMm, halfWidthMm: 0 },
         plausibleFastener(hole, thread, end, 'thread'),
         end,
         reading,

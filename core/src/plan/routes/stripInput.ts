@@ -10,9 +10,7 @@ export type ReadingEnd = 'nominal' | 'pessimistic';
 
 /** A thread in a hole, as its strength is asked for. */
 export interface ThreadInHole {
-  hole: HoleCase;
   thread: Thread;
-  engagement: Measured;
   coil?: CoilHole;
   boreMm?: number;
   oval?: WornBore | null;
@@ -38,12 +36,13 @@ export function wornBoreOf(hole: HoleCase): WornBore | null {
 
 /** What the strip load of a thread follows from, at one end of the unknowns and one end of the readings' doubt. */
 export function stripInputOf(
+  hole: HoleCase,
   input: ThreadInHole,
+  engagement: Measured,
   fastener: FastenerClassRow,
   end: UnknownEnd,
   reading: ReadingEnd,
 ): StripInput {
-  const { hole, engagement } = input;
   const doubt = reading === 'pessimistic' ? 1 : 0;
   const edge = edgeTaken(hole, end);
   const wornBy = hole.bore ? doubt * hole.bore.halfWidthMm : 0;

@@ -7,11 +7,17 @@ export type ScrewHeatFacts = { serviceC: number | null };
 
 /** Is it too hot for the usual screws, or does nobody know how hot it gets beside something hot? */
 export function judgeScrewHeat({ joint }: HoleCase, way: Way): CheckOf<'screw-heat', ScrewHeatFacts>[] {
-  if (way.elsewhere) return [];
-  const base = { ...STATEMENT, kind: 'screw-heat', id: 'screw-heat', facts: { serviceC: joint.serviceC } } as const;
-  if (joint.serviceC === null)
-    return joint.nearHeat === 'near' ? [{ ...base, verdict: 'with-care', settledBy: 'serviceC', shut: true }] : [];
-  return joint.serviceC > SCREW_HOTTEST_C ? [{ ...base, verdict: 'with-care', remedy: 'heat-screw' }] : [];
+  const { serviceC, nearHeat } = joint;
+  const known = serviceC !== null;
+  if (way.elsewhere || (known ? serviceC <= SCREW_HOTTEST_C : nearHeat !== 'near')) return [];
+  const base = {
+    ...STATEMENT,
+    kind: 'screw-heat',
+    id: 'screw-heat',
+    verdict: 'with-care',
+    facts: { serviceC },
+  } as const;
+  return [known ? { ...base, remedy: 'heat-screw' } : { ...base, settledBy: 'serviceC', shut: true }];
 }
 
 export const screwHeat: CheckKind<ScrewHeatFacts> = {

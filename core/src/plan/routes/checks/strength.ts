@@ -55,8 +55,9 @@ export function askedOf({ hole, made }: Pick<RouteContext, 'hole' | 'made'>): As
     : asMade('never-broke-first');
 }
 
-export interface StrengthInput extends Omit<ThreadInHole, 'hole'> {
+export interface StrengthInput extends ThreadInHole {
   context: RouteContext;
+  engagement: Measured;
   /** Engagement where the screw's unknown reach is what it usually is; left out: `engagement` does not hang on it. */
   usualEngagement?: Measured;
 }
@@ -107,7 +108,7 @@ function judgeAt(input: StrengthInput, asked: AskedOf, end: UnknownEnd): AtEnd {
   const { hole, made } = context;
   const fastener = plausibleFastener(hole, thread, end, 'thread');
   const engagement = end === 'usual' ? (input.usualEngagement ?? input.engagement) : input.engagement;
-  const inputAt = (reading: ReadingEnd) => stripInputOf({ ...input, hole, engagement }, fastener, end, reading);
+  const inputAt = (reading: ReadingEnd) => stripInputOf(hole, input, engagement, fastener, end, reading);
   const asRead = inputAt('nominal');
   const { demand } = hole.joint;
   const needAt = (reading: ReadingEnd): number | null => {
