@@ -28,6 +28,8 @@ const gear = await open('pulled out');
 const snapped = await open('stud snapped');
 const winch = await open('stripped, found');
 const head = await open('stud pulled');
+const brake = await open('pulled its thread');
+const plug = await open('drain plug');
 const twice = await find('/mends?state=closed&limit=100', (hole) => hole.repairs === 2);
 const asset = await find('/assets', (row) => row.name.startsWith('Guillemot'));
 
@@ -52,6 +54,8 @@ const SHOTS = [
   ['charts', '/desk/charts?sheet=british'],
   ['crib', '/crib'],
   ['phone', `/mend/${gear.id}/decide`, { viewport: { width: 390, height: 844 } }],
+  ['release', `/mend/${brake.id}/prepare`],
+  ['seat', `/mend/${plug.id}/decide`],
   ['free', `/mend/${snapped.id}/free`, { wait: 'half the projection' }],
 ];
 for (const [name, path, options = {}] of SHOTS) {

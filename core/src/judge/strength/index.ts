@@ -22,6 +22,7 @@ export {
 export {
   mostTorque,
   mostTorqueWorking,
+  NAMED_SHARE_OF_PROOF,
   threadTorqueNm,
   torqueFacts,
   type TorqueFacts,

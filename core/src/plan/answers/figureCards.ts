@@ -11,7 +11,7 @@ import { COIL_LENGTHS_D, coilEffectiveLengthMm, coilHole, coilHoleWorking } from
 import type { FastenerClassRow, ParentMaterial } from '../../facts/materials/index.ts';
 import type { Thread } from '../../facts/threads/index.ts';
 import { boreWords, judgeBore } from '../../judge/damage/index.ts';
-import { NUT_FACTOR, preloadN, proofLoadN } from '../../judge/strength/index.ts';
+import { NUT_FACTOR, preloadN, proofLoadN, NAMED_SHARE_OF_PROOF } from '../../judge/strength/index.ts';
 import { depthBudget, depthBudgetWorking, drillSpeed, tapName } from '../cutting/index.ts';
 import { centreDistanceMm } from '../layout/index.ts';
 import type { AnswerFigure, FiguresCard } from './FiguresCard.ts';
@@ -139,9 +139,6 @@ export function speedCard(drillMm: number, parent: ParentMaterial, shop: AnswerS
   };
 }
 
-/** Usual tightening: this share of the proof load, which leaves the screw fit to be used again (rule of thumb). */
-const OF_PROOF = 0.75;
-
 /** Torque for a class of screw, or preload from a torque. */
 export function torqueCard(thread: Thread, fastener: FastenerClassRow | null, torqueNm: number | null): FiguresCard {
   const states = ['dry', 'oiled', 'anti-seize'] as const;
@@ -167,13 +164,13 @@ export function torqueCard(thread: Thread, fastener: FastenerClassRow | null, to
       workings: [torqueWorking(thread, preloadN(torqueNm, thread.majorMm, 'oiled'), 'oiled')],
     };
   }
-  const wantedN = OF_PROOF * proofN!;
+  const wantedN = NAMED_SHARE_OF_PROOF * proofN!;
   return {
     kind: 'figures',
     topic: 'torque',
     title: `Torque of ${thread.designation}, ${fastener!.name}`,
     figures: [
-      { label: 'Preload wanted', value: wantedN, unit: 'N', note: `${OF_PROOF * 100} % of the proof load` },
+      { label: 'Preload wanted', value: wantedN, unit: 'N', note: `${NAMED_SHARE_OF_PROOF * 100} % of the proof load` },
       ...states.map((state): AnswerFigure => ({
         label: `Torque, ${state}`,
         value: (NUT_FACTOR[state] * thread.majorMm * wantedN) / 1000,
