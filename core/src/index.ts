@@ -183,6 +183,7 @@ export {
   coilLengthWords,
   type NamedTorque,
   TICK_IDS,
+  tickWords,
   type TickId,
 } from './plan/routes/index.ts';
 export { sayStep, writeWorkCard } from './plan/workcard/index.ts';

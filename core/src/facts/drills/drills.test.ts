@@ -219,7 +219,8 @@ const chosen = (id: string, over: Partial<Parameters<typeof chooseTapDrill>[1]> 
 test.each([
   ['M30x3.5', {}, '26.5 mm'],
   ['M8x1.25', { rack: { setIds: ['number' as const], missingIds: [] } }, null],
-  ['M5x0.8', { tough: true, targetShare: 0.63 }, '#18'],
+  ['M5x0.8', { tough: true, targetShare: 0.63 }, '4.3 mm'],
+  ['M5x0.8', { tough: true, targetShare: 0.63, rack: { setIds: ['number' as const], missingIds: [] } }, '#18'],
   ['G3/8', { rack: { setIds: ['metric-halves' as const], missingIds: [] } }, '15 mm'],
   ['M8x1.25', { targetShare: 0.7698 }, '6.8 mm'],
   ['M10x1.25', { targetShare: 0.7698 }, '8.8 mm'],

@@ -172,6 +172,8 @@ export function describeTapDrill(
 
 /** Shares this close are one as good as the other, so the thread's own system decides (our estimate). */
 const SAME_SHARE = 0.03;
+/** In tough metal, where the largest inside the class is wanted: less than a hundredth of share is no difference (our estimate). */
+const SAME_SHARE_TOUGH = 0.01;
 /** A drill on the side to lean to may be this much share farther off than one on the other side (our estimate). */
 const LEAN_SHARE = 0.04;
 /** A drill this close to the ideal is the ideal: closer than it cuts (our estimate). */
@@ -217,8 +219,6 @@ function choose(question: TapDrillQuestion): TapDrillChoice {
           .filter((drill) => Math.abs(drill.diameterMm - idealMm) < 0.4 * thread.pitchMm + 0.6)
           .map((drill) => describeTapDrill(thread, drill, { ...question, drilling: rack.drilling }));
   const native = thread.threadsPerInch === null ? 'mm' : 'in';
-  // In tough metal every hundredth of share spares the tap: the largest inside the class is taken.
-  const sameShare = question.tough ? 0 : SAME_SHARE;
   // To a ten-thousandth: two drills as far off on either side are a tie.
   const distance = (tapDrill: TapDrill) => roundTo(Math.abs(tapDrill.share - idealShare), 4);
   const evenTenth = ({ drill }: TapDrill) => Math.round(drill.diameterMm * 10) % 2;
@@ -232,14 +232,17 @@ function choose(question: TapDrillQuestion): TapDrillChoice {
     const side = sideOf(tapDrill);
     return lean.side !== 'nearer' && side !== 'exact' && side !== lean.side ? LEAN_SHARE : 0;
   };
-  const rank = (tapDrill: TapDrill) =>
-    Math.max(distance(tapDrill), sameShare) + against(tapDrill) + (tapDrill.drill.system === native ? 0 : 0.001);
+  const rank = (tapDrill: TapDrill, same: number) =>
+    Math.max(distance(tapDrill), same) + against(tapDrill) + (tapDrill.drill.system === native ? 0 : 0.001);
   // Inside its class beats over it, whatever the lean or the target says; too full or over is taken where nothing else is there.
   const inside = described.filter((d) => d.judgement === 'fits');
   const fit =
     inside.length > 0 ? inside : described.filter((d) => d.judgement === 'light-duty' || d.judgement === 'tight');
+  const same = question.tough ? Math.min(...fit.map(distance)) + SAME_SHARE_TOUGH : SAME_SHARE;
   const best =
-    [...fit].sort((a, b) => rank(a) - rank(b) || distance(a) - distance(b) || evenTenth(a) - evenTenth(b))[0] ?? null;
+    [...fit].sort(
+      (a, b) => rank(a, same) - rank(b, same) || distance(a) - distance(b) || evenTenth(a) - evenTenth(b),
+    )[0] ?? null;
   const others = described.filter((d) => d.drill.id !== best?.drill.id).sort((a, b) => distance(a) - distance(b));
   return {
     targetShare,

@@ -368,7 +368,7 @@ const ROWS: [rule: string, choices: Choices, readings: Readings, ...claims: Clai
     'tough metal takes the largest drill inside the class',
     { threadId: 'M4x0.7', parentId: 'austenitic-stainless' },
     { depth: 10, 'mate-hole': 5.5 },
-    drill('oversize:M5x0.8', '#18'),
+    drill('oversize:M5x0.8', '4.3 mm'),
   ],
   ['ordinary metal: D − P', {}, { ...AT, 'mate-hole': 11 }, drill(RETAP, '8.5 mm')],
   ['a drill that is not there is got and then used', {}, AT, is(COIL, 'holds')],

@@ -7,7 +7,7 @@ import { coilLengths, coilRoute, coilWords, type CoilOwn } from './wireCoil.ts';
 export const newCoil: Method<CoilOwn> = {
   propose: (context) => {
     const { hole } = context;
-    return hole.coilState === 'out-sound' && coilIsMadeFor(hole.thread)
+    return hole.earlierRepair === 'wire-coil' && hole.coilState === 'out-sound' && coilIsMadeFor(hole.thread)
       ? coilLengths(hole).map((length) => coilRoute(context, length, true))
       : [];
   },
