@@ -44,6 +44,15 @@ const ASSUMED_WORDS = {
 export const assumedWords = (assumed: Assumed): string => ASSUMED_WORDS[assumed];
 
 /**
+ * Clean-up diameter of a bore worn to a slot, round the true axis: twice the way to the centre of its farther end, and its
+ * width. Null: it is no slot.
+ */
+function slotCleanUpMm({ slotEnd, bore, thread }: HoleCase): number | null {
+  if (slotEnd === null) return null;
+  return 2 * slotEnd.mm + Math.min(bore?.aMm ?? thread.majorMm, bore?.bMm ?? thread.majorMm);
+}
+
+/**
  * Judges the damage from the readings (docs/methods.md, Damage and metal). An unmeasured bore is taken as stripped to the thread's
  * major diameter, which is the worst a screw of that thread leaves.
  * Worked: M8, through 20 mm, stripped to 9 mm: 11 mm of sound thread.
@@ -65,14 +74,20 @@ export function assess(hole: HoleCase): Assessment {
   };
   const outermostCutMm = Math.max(thread.majorMm, hole.earlierCutMm ?? 0);
   const offset = hole.boreOffset ?? { alongMm: 0, acrossMm: 0, halfWidthMm: 0 };
+  const slotMm = slotCleanUpMm(hole);
   const cleanUpOwnMm = hole.bore ? Math.max(hole.bore.aMm, hole.bore.bMm) : outermostCutMm;
-  const cleanUpTrueMm = hole.bore ? cleanUpRoundAxisMm({ ...hole.bore, ...offset }) : outermostCutMm;
+  const cleanUpTrueMm = Math.max(
+    slotMm ?? 0,
+    hole.bore ? cleanUpRoundAxisMm({ ...hole.bore, ...offset }) : outermostCutMm,
+  );
   const onTrueAxis = hole.axis === 'true';
   const cleanUp: Found = hole.bore
     ? {
         mm: onTrueAxis ? cleanUpTrueMm : cleanUpOwnMm,
         // An offset's doubt counts twice on the diameter.
-        halfWidthMm: onTrueAxis ? Math.hypot(hole.bore.halfWidthMm, 2 * offset.halfWidthMm) : hole.bore.halfWidthMm,
+        halfWidthMm: onTrueAxis
+          ? Math.hypot(hole.bore.halfWidthMm, 2 * Math.max(offset.halfWidthMm, hole.slotEnd?.halfWidthMm ?? 0))
+          : hole.bore.halfWidthMm,
       }
     : { mm: outermostCutMm, halfWidthMm: 0, assumed: 'stripped' };
   const wall = hole.edge ? { mm: hole.edge.mm - outermostCutMm / 2, halfWidthMm: hole.edge.halfWidthMm } : null;
@@ -82,7 +97,9 @@ export function assess(hole: HoleCase): Assessment {
     cleanUp,
     cleanUpTrueMm,
     cleanUpOwnMm,
-    guidesAstray: onTrueAxis && Math.hypot(offset.alongMm, offset.acrossMm) > GUIDES_ASTRAY_OVER_MM,
+    guidesAstray:
+      onTrueAxis &&
+      Math.max(Math.hypot(offset.alongMm, offset.acrossMm), hole.slotEnd?.mm ?? 0) > GUIDES_ASTRAY_OVER_MM,
     outermostCutMm,
     wall,
   };

@@ -150,6 +150,8 @@ export interface HoleCase {
   bore: { aMm: number; bMm: number; halfWidthMm: number } | null;
   /** How far the worn bore's centre lies off the true axis, along its long axis and across it. */
   boreOffset: { alongMm: number; acrossMm: number; halfWidthMm: number } | null;
+  /** Of a bore worn to a slot: from the true axis to the centre of its farther end. */
+  slotEnd: Measured | null;
   /** Round which axis it is cleaned up: where the hole was made, or where the bore is now. */
   axis: HoleChoices['axis'];
   /** From the hole's axis to the nearest free edge or void: the tightest of `limits`. */

@@ -19,6 +19,7 @@ export function blankCase(
     ...unchosen,
     bore: null,
     boreOffset: null,
+    slotEnd: null,
     edge: null,
     edgeName: choiceOf({}, 'edgeName'),
     edgeAtLeast: false,

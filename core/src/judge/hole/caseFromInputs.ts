@@ -59,14 +59,27 @@ function offsetOf({ readings }: CaseInputs): HoleCase['boreOffset'] {
   };
 }
 
+/** Metal up to the next hole: between the axes, less half of what was cut there; not measured: as much as here. */
+function nextHoleOf({ choices, readings }: CaseInputs): Measured | undefined {
+  const between = readings['next-hole'];
+  if (!between || !choices.threadId) return undefined;
+  const cut = readings['next-hole-cut'] ?? { mm: threadById(choices.threadId).majorMm, halfWidthMm: 0 };
+  return {
+    mm: Math.max(0, between.mm - cut.mm / 2),
+    halfWidthMm: Math.hypot(between.halfWidthMm, cut.halfWidthMm / 2),
+  };
+}
+
 /** Every limit measured, the tightest first: by its pessimistic end. */
-function limitsOf({ choices, readings }: CaseInputs): Limit[] {
+function limitsOf(inputs: CaseInputs): Limit[] {
+  const { choices, readings } = inputs;
   const named = (read: Measured | undefined, name: string, share = 1): Limit[] =>
     read ? [{ name, mm: read.mm * share, halfWidthMm: read.halfWidthMm * share }] : [];
   return [
     ...named(readings.edge, choiceOf(choices, 'edgeName')),
     ...named(readings['edge-2'], choiceOf(choices, 'edge2Name')),
     ...named(readings.boss, 'rim of the boss', 0.5),
+    ...named(nextHoleOf(inputs), 'next hole'),
   ].sort((a, b) => a.mm - a.halfWidthMm - (b.mm - b.halfWidthMm));
 }
 
@@ -126,6 +139,7 @@ export function caseFromInputs(inputs: CaseInputs, shop: ShopRules): CaseResult 
       damageTo: { ...damageTo, mm: Math.min(Math.max(damageTo.mm, readings.countersink?.mm ?? 0), depth.mm) },
       bore,
       boreOffset: offsetOf(inputs),
+      slotEnd: readings['slot-end'] ?? null,
       edge: limits[0] ? { mm: limits[0].mm, halfWidthMm: limits[0].halfWidthMm } : seenEdge,
       edgeAtLeast: !limits[0] && seenEdge !== null,
       edgeName: limits[0]?.name ?? choiceOf(choices, 'edgeName'),

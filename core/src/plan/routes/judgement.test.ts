@@ -735,6 +735,32 @@ const ROWS: [rule: string, choices: Choices, readings: Readings, ...claims: Clai
       expect(engagementMm - counterDrillMm!).toBeGreaterThanOrEqual(6);
     },
   ],
+  [
+    'a slot cleans up round the true axis',
+    { kind: 'through' },
+    { ...AT, 'bore-a': 9, 'bore-b': 8, 'slot-end': 0.5, 'damage-to': 20, 'mate-hole': 11 },
+    says(RETAP, /clean-up diameter of 9 mm/),
+    check(RETAP, 'axis', 'with-care'),
+  ],
+  [
+    'a longer slot takes more',
+    {},
+    { ...AT, 'bore-a': 10, 'bore-b': 8, 'slot-end': 1, 'damage-to': 20, 'mate-hole': 11 },
+    says(RETAP, /clean-up diameter of 10 mm/),
+  ],
+  [
+    'the next hole is an edge: near, it does not hold',
+    {},
+    { ...AT, 'next-hole': 10 },
+    check(COIL, 'wall', 'does-not-hold'),
+  ],
+  ['farther off it does', {}, { ...AT, 'next-hole': 14 }, check(COIL, 'wall', 'holds')],
+  [
+    'a larger cut next door takes its share',
+    {},
+    { ...AT, 'next-hole': 14, 'next-hole-cut': 16 },
+    check(COIL, 'wall', 'does-not-hold'),
+  ],
   // 5 Heat
   [
     'aluminium at 300 °C: past what is known, with care',

@@ -96,7 +96,7 @@ export const KnownColumn = memo(function KnownColumn({
       {(live['bore-a'] || drafted.has('bore-a')) && reading('bore-b')}
       <More
         title="The bore more exactly"
-        filled={has('bore-a-deep', 'bore-b-deep', 'offset-along', 'offset-across', 'lean', 'countersink')}
+        filled={has('bore-a-deep', 'bore-b-deep', 'offset-along', 'offset-across', 'slot-end', 'lean', 'countersink')}
       >
         {() => (
           <>
@@ -104,6 +104,7 @@ export const KnownColumn = memo(function KnownColumn({
             {reading('bore-b-deep')}
             {reading('offset-along')}
             {reading('offset-across')}
+            {reading('slot-end')}
             {choice('axis')}
             {reading('lean')}
             {reading('countersink')}
@@ -116,7 +117,7 @@ export const KnownColumn = memo(function KnownColumn({
       <More
         key={`around ${looking}`}
         title="What else is around it"
-        filled={looking || has('edge-2', 'boss', 'floor') || chosen('crack', 'behind', 'nearHeat')}
+        filled={looking || has('edge-2', 'boss', 'floor', 'next-hole') || chosen('crack', 'behind', 'nearHeat')}
       >
         {() => (
           <>
@@ -128,6 +129,8 @@ export const KnownColumn = memo(function KnownColumn({
             {reading('edge-2')}
             {choice('edge2Name')}
             {reading('boss')}
+            {reading('next-hole')}
+            {reading('next-hole-cut')}
           </>
         )}
       </More>

@@ -15,6 +15,8 @@ const TAKEN: Readonly<Partial<Record<QuantityId, { from: [number, number]; to: [
   'edge-2': { from: [105, 58], to: [20, 58], words: 'axis to the next nearest' },
   boss: { from: [20, 24], to: [188, 24], words: 'across the boss' },
   floor: { from: [150, 30], to: [150, 128], words: 'face to what lies beyond the bottom' },
+  'slot-end': { from: [105, 22], to: [118, 22], words: 'true axis to the slot’s far end’s centre' },
+  'next-hole': { from: [105, 58], to: [188, 58], words: 'axis to axis' },
   lean: { from: [105, 8], to: [114, 8], words: 'how far a pin leans over 50 mm' },
   'earlier-cut': { from: [80, 72], to: [130, 72], words: 'outside of the earlier repair' },
   proud: { from: [105, 14], to: [105, 30], words: 'face to its end, above' },
