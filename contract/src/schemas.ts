@@ -44,6 +44,11 @@ export const HouseRulesSchema = z
       .strictObject({
         taps: OwnedThreads,
         coils: OwnedThreads,
+        coilLengths: z
+          .array(z.strictObject({ threadId: z.string().max(40), lengthMm: z.number().positive().max(500) }))
+          .max(300)
+          .nullable()
+          .exactOptional(),
         extractorDrillsMm: z.array(DrillMm).max(60).nullable(),
       })
       .default({ ...NOTHING_LISTED }),

@@ -54,7 +54,7 @@ const STUCK_CHANGES: Record<string, Partial<StuckCase>> = {
   stainless: { proudMm: 0, stainless: true, sideRoomMm: 5, drive: 'damaged', driveKind: 'hex-head' },
   hard: { hard: true, proudMm: 3, breakFace: 'off-centre', access: 'in-place' },
   through: { through: true, offsetMm: 0.6, lengthMm: 20, why: 'galled' },
-  bottomed: { why: 'bottomed', owned: { taps: null, coils: null, extractorDrillsMm: [3.2, 5] } },
+  bottomed: { why: 'bottomed', owned: { taps: null, coils: null, coilLengths: null, extractorDrillsMm: [3.2, 5] } },
   tried: {
     proudMm: 12,
     tried: [

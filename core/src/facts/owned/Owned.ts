@@ -4,6 +4,8 @@ export interface Owned {
   taps: string[] | null;
   /** Threads whose coil tap and coils are owned, by id. */
   coils: string[] | null;
+  /** Real lengths of the coils held, by the screw's thread; never listed: offered by multiples of the diameter. */
+  coilLengths?: { threadId: string; lengthMm: number }[] | null;
   /** Screw extractors, each known by the drill that goes before it, mm. */
   extractorDrillsMm: number[] | null;
 }

@@ -67,6 +67,7 @@ export function heatWords(
   say: Say,
 ): string {
   const creeps = holdsPreload ? '' : ', and no preload stays';
+  if (factor >= 1 && !beyond) return `${parentName} at ${say.temperature(serviceC)}: no preload stays in it`;
   return beyond
     ? `${parentName} at ${say.temperature(serviceC)}: past the last figure known for it${creeps}`
     : `${parentName} at ${say.temperature(serviceC)}: ${Math.round(100 * factor)} % of its cold strength${creeps} (estimate)`;

@@ -906,3 +906,17 @@ test('a release changes no number, and so does who is asked for it', () => {
       .sort();
   expect(numbers({ hurtKind: 'lifts' })).toEqual(numbers({ hurtKind: null }));
 });
+
+test('a shop that lists its coils is offered those, by their real lengths', () => {
+  const hole = given({}, AT);
+  const kit = {
+    taps: null,
+    coils: null,
+    coilLengths: [12, 14].map((lengthMm) => ({ threadId: 'M8x1.25', lengthMm })),
+    extractorDrillsMm: null,
+  };
+  const coils = weighCase({ ...hole, rules: { ...hole.rules, kit } }).routes.filter(
+    ({ method }) => method === 'wire-coil',
+  );
+  expect(coils.map(({ title }) => title).sort()).toEqual(['Wire coil, 1.5 D', 'Wire coil, 14 mm long']);
+});

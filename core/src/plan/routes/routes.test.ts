@@ -357,7 +357,7 @@ test('house rules put different ways first, and each says why', () => {
 test('what is not in the crib has to be fetched: half a day more, and the fastest way is one with what is there', () => {
   const withKit = (kit: { taps: string[] | null; coils: string[] | null }) => {
     const ranking = { rule: 'fastest' as const, weights: RANKING_WEIGHTS.fastest };
-    const rules = { ...DEFAULT_HOUSE_RULES, ranking, kit: { ...kit, extractorDrillsMm: null } };
+    const rules = { ...DEFAULT_HOUSE_RULES, ranking, kit: { ...kit, coilLengths: null, extractorDrillsMm: null } };
     // In steel a coil and a retap both hold: what is quicker decides.
     return weighCase(holeCase({ rules, parentId: 'mild-steel' })).routes;
   };

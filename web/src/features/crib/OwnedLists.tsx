@@ -27,6 +27,22 @@ const readThread: Reads<string> = (text) => {
     : { problem: `“${text}” was read; expected a thread, for example M8 or 3/8-16.` };
 };
 
+const lengthKey = (threadId: string, lengthMm: number): string => `${threadId} | ${lengthMm}`;
+const ofLengthKey = (key: string): { threadId: string; lengthMm: number } => {
+  const [threadId, mm] = key.split(' | ');
+  return { threadId: threadId!, lengthMm: Number(mm) };
+};
+
+/** “M8 x 12”: the thread, and the coil’s nominal length after the last space or ×. */
+function readCoilLength(text: string, units: UnitSystem): { entry: string } | { problem: string } {
+  const [, threadText, lengthText] = /^(.+?)\s+[x×]?\s*([\d.,/]+\s*(?:mm|in)?)$/.exec(text) ?? [];
+  const thread = threadText === undefined ? null : parseThread(threadText);
+  const length = lengthText === undefined ? null : parseLength(lengthText, { bareUnit: units, minMm: 1, maxMm: 500 });
+  return thread?.ok && length?.ok
+    ? { entry: lengthKey(thread.thread.id, length.length.mm) }
+    : { problem: `“${text}” was read; expected a thread and a length, for example M8 x 12.` };
+}
+
 /** One list of what is owned. Switched off it was never made, and nothing is said to be missing. */
 function OneList<T extends string | number>({
   title,
@@ -134,6 +150,17 @@ export function OwnedLists({
         read={readThread}
         show={name}
         onChange={(coils) => change({ ...owned, coils })}
+      />
+      <OneList
+        title="Coil lengths"
+        hint={`each with its thread: M8 x 12, M8 x 14 (${units} if no unit is said)`}
+        list={owned.coilLengths?.map(({ threadId, lengthMm }) => lengthKey(threadId, lengthMm)) ?? null}
+        read={(text) => readCoilLength(text, units)}
+        show={(key) => {
+          const { threadId, lengthMm } = ofLengthKey(key);
+          return `${name(threadId)}, ${formatLengthWithUnit(lengthMm, units)} long`;
+        }}
+        onChange={(keys) => change({ ...owned, coilLengths: keys?.map(ofLengthKey) ?? null })}
       />
       <OneList
         title="Extractors"

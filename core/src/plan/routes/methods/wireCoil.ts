@@ -41,7 +41,9 @@ function ownOf({ joint }: HoleCase): Omit<CoilOwn, 'nominalMm'> {
 
 /** How a length of coil is said: 1.5 D, or in millimetres where it was cut to a reach. @example coilLengthWords({ lengthD: 1.5, nominalMm: 12 }) // '1.5 D' */
 export const coilLengthWords = ({ lengthD, nominalMm }: CoilLength): string =>
-  COIL_LENGTHS_D.some((usual) => usual === lengthD) ? `${lengthD} D` : `${Number(nominalMm.toFixed(2))} mm long`;
+  COIL_LENGTHS_D.some((usual) => Math.abs(usual - lengthD) < 1e-9)
+    ? `${lengthD} D`
+    : `${Number(nominalMm.toFixed(2))} mm long`;
 
 export const coilWords = ({ locking, cool }: CoilOwn): string =>
   `${locking ? 'a locking coil holds a screw that shakes' : 'a free-running coil'}, set dry${cool ? '; with thread locker only where it could turn' : '; no thread locker at this temperature'}`;
@@ -189,7 +191,14 @@ export function coilRoute(
 /** The lengths that a hole is offered: multiples of the diameter, and for a spark plug the one that ends flush in the chamber. */
 export function coilLengths(hole: HoleCase): CoilLength[] {
   const { majorMm, pitchMm } = hole.thread;
-  const byD = COIL_LENGTHS_D.map((lengthD) => ({ lengthD, nominalMm: lengthD * majorMm }));
+  // A shop that lists its coils is offered those, by their real lengths.
+  const held = (hole.rules.kit?.coilLengths ?? []).filter(({ threadId }) => threadId === hole.thread.id);
+  const byD =
+    held.length > 0
+      ? held
+          .map(({ lengthMm }) => ({ lengthD: lengthMm / majorMm, nominalMm: lengthMm }))
+          .sort((a, b) => a.lengthD - b.lengthD)
+      : COIL_LENGTHS_D.map((lengthD) => ({ lengthD, nominalMm: lengthD * majorMm }));
   if (hole.joint.screwedIn !== 'spark-plug') return byD;
   // At the shallow end of the reading it must not stand into the chamber.
   const toChamberMm = hole.depth.mm - hole.depth.halfWidthMm - SET_DOWN_AT_SEAT_TURNS * pitchMm + pitchMm;
