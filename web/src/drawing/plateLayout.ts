@@ -400,7 +400,7 @@ export function plateLayout(input: PlateInput): PlateLayout {
         : {
             x: edgeShown ? edgeX : null,
             label: edgeShown
-              ? `${hole.edgeName}${hole.edgeAtLeast ? ', at least' : ''}`
+              ? `${hole.edgeAtLeast ? '≥ ' : ''}${hole.edgeName}`
               : `${hole.edgeName} ${formatLength(edgeMm, units, decimals)} →`,
           },
     seat: seat && {
@@ -418,7 +418,7 @@ export function plateLayout(input: PlateInput): PlateLayout {
             fromMm: outerMm / 2,
             toMm: outerMm / 2 + wallMm,
             y: dimensionY,
-            text: formatLength(wallMm, units, decimals),
+            text: `${hole.edgeAtLeast ? '≥ ' : ''}${formatLength(wallMm, units, decimals)}`,
           }
         : null,
     ladder: {

@@ -920,3 +920,17 @@ test('a shop that lists its coils is offered those, by their real lengths', () =
   );
   expect(coils.map(({ title }) => title).sort()).toEqual(['Wire coil, 1.5 D', 'Wire coil, 14 mm long']);
 });
+
+test('no fit drill in the rack: it is got, then drilled with, and the floor is checked all the same', () => {
+  const hole = given({ kind: 'blind', behind: 'liquid' }, { depth: 24, floor: 28 });
+  const bare = { ...hole, rack: { setIds: ['number' as const], missingIds: [] } };
+  const weighed = { hole: bare, routes: weighCase(bare).routes };
+  const retap = of(weighed, RETAP);
+  expect(retap.cut.drill).toBeNull();
+  const steps = writeWorkCard(bare, retap).map((step) => sayStep(step, SAY.mm));
+  const at = (words: RegExp) => steps.findIndex(({ title, what }) => words.test(`${title}: ${what}`));
+  expect(at(/Get a drill of 8\.5 mm/)).toBeGreaterThan(-1);
+  expect(at(/^Drill 8\.5 mm: Follow/)).toBeGreaterThan(at(/Get a drill/));
+  check(RETAP, 'floor', 'does-not-hold')(weighed);
+  check(RETAP, 'drill', 'holds')(weighed);
+});

@@ -1,4 +1,4 @@
-import { boreForShare, chooseTapDrill, type TapDrillChoice } from '../../facts/drills/index.ts';
+import { boreForShare, chooseTapDrill, FULL_RACK, type TapDrillChoice } from '../../facts/drills/index.ts';
 import type { Thread } from '../../facts/threads/index.ts';
 import type { HoleCase } from '../../judge/hole/index.ts';
 import { depthBudget, targetShare, type ShareReason } from '../cutting/index.ts';
@@ -17,13 +17,17 @@ export const LAST_LEAD = 2;
 
 export function tapInParent(hole: HoleCase, thread: Thread): TapInParent {
   const target = targetShare(thread, hole.parent, hole.depth.mm, hole.rules.tapDrill);
-  const choice = chooseTapDrill(thread, {
-    targetShare: target.share,
-    tough: hole.parent.cutting === 'tough',
-    rack: hole.rack,
-    lean: target.lean,
-  });
-  const drillMm = choice.best?.drill.diameterMm ?? boreForShare(thread, target.share);
+  const from = (rack: HoleCase['rack']) =>
+    chooseTapDrill(thread, {
+      targetShare: target.share,
+      tough: hole.parent.cutting === 'tough',
+      rack,
+      lean: target.lean,
+    });
+  const choice = from(hole.rack);
+  // Nothing fit in the rack: the size that is to be got, one that is made.
+  const toGet = choice.best ?? from(FULL_RACK).best;
+  const drillMm = toGet?.drill.diameterMm ?? boreForShare(thread, target.share);
   const budget = { cylinderMm: hole.depth.mm, pitchMm: thread.pitchMm, wantedFullThreadMm: 0 };
   return {
     choice,

@@ -1,3 +1,4 @@
+import { FULL_RACK } from '../../../facts/drills/index.ts';
 import {
   COIL_LENGTHS_D,
   coilEffectiveLengthMm,
@@ -129,7 +130,9 @@ export function coilRoute(
   const { thread } = hole;
   const coil = coilHole(thread);
   const { best, substitutes } = chooseCoilDrill(hole, coil);
-  const drillMm = best?.drill.diameterMm ?? coil.minorMinMm;
+  // Nothing fit in the rack: the size that is to be got, one that is made.
+  const toGet = best ?? chooseCoilDrill({ ...hole, rack: FULL_RACK }, coil).best;
+  const drillMm = toGet?.drill.diameterMm ?? coil.minorMinMm;
   const boreMm = best?.expectedBoreMm ?? coil.minorMinMm;
   const countersinkMm =
     cutsNothing || sealsOnFace(hole) ? 0 : Math.max(0, (coil.majorMm + COUNTERSINK_OVER_MM - drillMm) / 2);
@@ -173,7 +176,7 @@ export function coilRoute(
     againstNew: strength.againstNew,
     breakLoadN: strength.breakLoadN,
     checks: [
-      ...(cutsNothing ? [] : [judgeDrill(best, coil.minorMinMm), judgeCleanUp(assessment, drillMm, coil.pitchMinMm)]),
+      ...(cutsNothing ? [] : [judgeDrill(best, drillMm), judgeCleanUp(assessment, drillMm, coil.pitchMinMm)]),
       check,
       ...strength.checks,
       ...judgeWall(hole, coil.majorMm, !cutsNothing),

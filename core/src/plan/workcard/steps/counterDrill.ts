@@ -17,7 +17,7 @@ export const counterDrillSteps = ({ counterDrillMm, cut }: Route): StepOf<'count
 export const counterDrill: StepKind<CounterDrillFacts> = {
   title: () => 'Counter-drill the mouth, if you like',
   what: ({ depthMm, majorMm }, say) =>
-    `The first ${say.length(depthMm)} may be bored clear to just over ${say.length(majorMm)}: less to tap, and the tap starts straighter.`,
-  number: ({ depthMm }) => ({ label: 'no deeper than', valueMm: depthMm }),
+    `The first ${say.atMost(depthMm)} may be bored clear to ${say.atLeast(majorMm)}, just over the thread: less to tap, and the tap starts straighter.`,
+  number: ({ depthMm }) => ({ label: 'no deeper than', valueMm: depthMm, safe: 'down' }),
   caution: noCaution,
 };

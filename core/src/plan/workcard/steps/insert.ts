@@ -35,7 +35,7 @@ const TANG: Readonly<Record<InsertFacts['tang'], string>> = {
 
 export const insert: StepKind<InsertFacts> = {
   title: ({ length }) => `Wind in the coil, ${length}`,
-  what: ({ fromMm, tang }, say) => `Set the first turn ${say.length(fromMm)} under the face. ${TANG[tang]}`,
-  number: ({ fromMm }) => ({ label: 'under the face', valueMm: fromMm }),
+  what: ({ fromMm, tang }, say) => `Set the first turn ${say.atLeast(fromMm)} under the face. ${TANG[tang]}`,
+  number: ({ fromMm }) => ({ label: 'under the face', valueMm: fromMm, safe: 'up' }),
   caution: () => 'The tang is sharp, and stainless is not magnetic: find it with your eyes.',
 };

@@ -12,7 +12,7 @@ export const proveStep = ({ thread, depths }: Route): StepOf<'prove', ProveFacts
 export const prove: StepKind<ProveFacts> = {
   title: () => 'Prove it',
   what: ({ designation, reachMm }, say) =>
-    `Run the gauge of ${designation}, or a known good screw, to ${say.length(reachMm)}; measure the bore and the depth.`,
-  number: ({ reachMm }) => ({ label: 'thread to', valueMm: reachMm }),
+    `Run the gauge of ${designation}, or a known good screw, to ${say.atMost(reachMm)}; measure the bore and the depth.`,
+  number: ({ reachMm }) => ({ label: 'thread to', valueMm: reachMm, safe: 'down' }),
   caution: () => 'A screw that fits shows only that the thread is not too small.',
 };

@@ -51,11 +51,12 @@ export function RouteFigures({
       ) : (
         <Figure
           label="Drill"
-          main="none"
+          main={cut.drillMm !== null && cut.tapLeads.length > 0 ? length(cut.drillMm) : 'none'}
+          unit={cut.drillMm !== null && cut.tapLeads.length > 0 ? units : ''}
           note={
             WAYS[route.method].drills
               ? route.cut.tapLeads.length > 0
-                ? 'none in the rack is fit'
+                ? 'none in the rack is fit: to be got'
                 : `bored clear to ${length(cut.majorMm)}`
               : 'nothing is cut away'
           }

@@ -31,6 +31,7 @@ export function PreparePanel({
   onCut: () => void;
 }) {
   const { numbers } = plan;
+  const drills = numbers.drillId !== null || plan.steps.some(({ kind }) => kind === 'drill');
   const length = (mm: number) => formatLength(mm, units, units === 'mm' ? 1 : 3);
   return (
     <Box component="section" aria-label="The plan">
@@ -51,8 +52,8 @@ export function PreparePanel({
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5, mb: 2 }}>
         <Figure
           label="Drill"
-          main={numbers.drillId ?? 'none'}
-          note={numbers.drillId ? `bores about ${length(numbers.boreMm)}` : 'nothing is cut away'}
+          main={numbers.drillId ?? (drills ? 'to be got' : 'none')}
+          note={drills ? `bores about ${length(numbers.boreMm)}` : 'nothing is cut away'}
         />
         <Figure
           label="Screw goes back"
@@ -72,7 +73,7 @@ export function PreparePanel({
         />
       </Box>
       {before}
-      {numbers.drillId && <BoreBeforeTapping plan={plan} units={units} />}
+      {drills && <BoreBeforeTapping plan={plan} units={units} />}
       <Button
         variant="contained"
         fullWidth
