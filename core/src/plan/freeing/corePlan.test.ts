@@ -11,6 +11,7 @@ const window = coreWindow(m10, 'nominal');
 
 test('M10 stud sunk 6 mm, 20 long: drilled 18 from the break, 24 from the face, flag above a guide of two drills', () => {
   expect(coreDepth({ lengthMm: 20, sunkMm: 6, pitchMm: 1.5, drillMm: 8 })).toEqual({
+    lengthKnown: true,
     fromBreakMm: 18,
     fromFaceMm: 24,
     addToTouchMm: 18,
@@ -29,7 +30,11 @@ test('step drills grow to the last, each with both walls at the offset; depth fe
   }
   expect(plan.chips.stop).toMatch(/short black crumbs/);
   expect(harmInput(stud, { start: 'bush', hold: 'guide' }).depthMm).toBe(18);
-  expect(corePlan({ ...stud, lengthMm: null }, window, 7.5, 0).depth).toBeNull();
+  // Of unknown length: one diameter from the break, then by the chips.
+  expect(corePlan({ ...stud, lengthMm: null }, window, 7.5, 0).depth).toMatchObject({
+    lengthKnown: false,
+    fromBreakMm: stud.thread.majorMm,
+  });
 });
 
 test('after a step: carry on, correct while the hole is small, change the means when it is not, stop once the parent is cut', () => {

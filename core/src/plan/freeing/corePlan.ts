@@ -9,6 +9,8 @@ const STEP_SHARES = [0.35, 0.6, 0.8] as const;
 /** What the end of a fastener is short of full thread: its point or chamfer, in pitches (ISO 4753: at most two), and a margin. */
 const POINT_PITCHES = 1;
 const MARGIN_MM = 0.5;
+/** A fastener of unknown length is drilled so far from the break first, in diameters (our estimate). */
+const UNKNOWN_STOP_D = 1;
 /** Least length of a guide bush, in drills, so that it guides (rule of thumb; docs/methods.md, Freeing what is stuck). */
 const GUIDE_D = 2;
 
@@ -17,6 +19,8 @@ export interface CoreStep extends CoreDrill {
 }
 
 export interface CoreDepth {
+  /** False: nobody knows the fastener's length; from this stop on a millimetre or two at a time, while the chips are still its own. */
+  lengthKnown: boolean;
   /** Deepest that the drill's tip may go, from the break and from the face; never to the bottom of the hole. */
   fromBreakMm: number;
   fromFaceMm: number;
@@ -29,7 +33,7 @@ export interface CoreDepth {
 
 export interface CorePlan {
   steps: CoreStep[];
-  /** Null while the fastener's length is not known. */
+  /** Null where the fastener is too short to stop in. */
   depth: CoreDepth | null;
   chips: Chips;
 }
@@ -49,9 +53,16 @@ export function coreDepth(input: {
   const sunkMm = within(input.sunkMm, -1000, 1000, 'sunk');
   const fromBreakMm = lengthMm - POINT_PITCHES * pitchMm - MARGIN_MM;
   if (fromBreakMm <= 0) return null;
-  const guideMm = Math.ceil(GUIDE_D * input.drillMm);
+  return stopAt(fromBreakMm, { sunkMm, drillMm: input.drillMm, lengthKnown: true });
+}
+
+function stopAt(
+  fromBreakMm: number,
+  { sunkMm, drillMm, lengthKnown }: { sunkMm: number; drillMm: number; lengthKnown: boolean },
+): CoreDepth {
+  const guideMm = Math.ceil(GUIDE_D * drillMm);
   const fromFaceMm = fromBreakMm + sunkMm;
-  return { fromBreakMm, fromFaceMm, addToTouchMm: fromBreakMm, guideMm, flagMm: guideMm + fromFaceMm };
+  return { lengthKnown, fromBreakMm, fromFaceMm, addToTouchMm: fromBreakMm, guideMm, flagMm: guideMm + fromFaceMm };
 }
 
 /** The steps to a last drill, each with what it leaves on both sides at an offset; drills that the rack does not part are taken once. */
@@ -86,7 +97,11 @@ export function corePlan(stuck: StuckCase, window: CoreWindow, lastMm: number, o
     steps: coreSteps(lastMm, window, offsetMm, stuck),
     depth:
       stuck.lengthMm === null
-        ? null
+        ? stopAt(UNKNOWN_STOP_D * stuck.thread.majorMm, {
+            sunkMm: -(stuck.proudMm ?? 0),
+            drillMm: lastMm,
+            lengthKnown: false,
+          })
         : coreDepth({
             lengthMm: stuck.lengthMm,
             sunkMm: -(stuck.proudMm ?? 0),

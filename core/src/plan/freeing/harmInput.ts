@@ -1,6 +1,6 @@
 import { Z95 } from '../../basis/numeric/index.ts';
 import { rackDrills } from '../../facts/drills/index.ts';
-import { HOLDS, STARTS, type HoldId, type StartId } from '../../judge/hole/index.ts';
+import { HOLDS, isLight, STARTS, type HoldId, type StartId } from '../../judge/hole/index.ts';
 import type { HarmInput } from './chanceOfHarm.ts';
 import { coreWindow } from './coreWindow.ts';
 import { coreDepth } from './corePlan.ts';
@@ -33,6 +33,11 @@ const SOFTER: readonly string[] = ['aluminium', 'magnesium', 'zinc', 'copper', '
 export const USUAL_PROJECTION_MM = 30;
 const USUAL_SPARE_SHARE = 0.2;
 
+/** A fastener that nobody measured is taken as long as such are, in diameters (our estimate): a longer hole wanders farther. */
+const UNKNOWN_LENGTH_D = { light: 2.5, other: 1.5 } as const;
+const unknownDepthMm = ({ parent, thread }: StuckCase): number =>
+  UNKNOWN_LENGTH_D[isLight(parent) ? 'light' : 'other'] * thread.majorMm;
+
 /** The depth to be drilled where the fastener's length is known. */
 function depthOf({ lengthMm, thread }: StuckCase, drillMm: number): number | null {
   if (lengthMm === null) return null;
@@ -53,7 +58,7 @@ export function harmInput(stuck: StuckCase, drilling: CoreDrilling): Omit<HarmIn
     startOffsetMm: measured?.mm ?? 0,
     sigmaOffsetMm: measured ? measured.halfWidthMm / Z95 : STARTS.find((row) => row.id === drilling.start)!.sigmaMm,
     sigmaTiltDeg: HOLDS.find((row) => row.id === drilling.hold)!.sigmaDeg,
-    depthMm: drilling.depthMm ?? depthOf(stuck, window.rootMm) ?? stuck.thread.majorMm,
+    depthMm: drilling.depthMm ?? depthOf(stuck, window.rootMm) ?? unknownDepthMm(stuck),
     wanderPerMm: SOFTER.includes(stuck.parent.group) ? WANDER_PER_MM : 0,
     projectionMm: drilling.projectionMm ?? USUAL_PROJECTION_MM,
     spareShare: drilling.spareShare ?? USUAL_SPARE_SHARE,

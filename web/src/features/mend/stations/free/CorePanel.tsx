@@ -103,11 +103,13 @@ export function CorePanel({ free, units, readOnly, choose, reading, charts, ques
           {length(plan.depth.guideMm)} thick.
         </p>
       )}
-      {plan && !plan.depth && (
+      {plan?.depth && !plan.depth.lengthKnown && (
         <p className="known-question">
-          Its length is not known: measure its other end or a whole one, or there is no stop.
+          Its length is not known: first look for the other piece, or measure a sister. Without them: from that stop a
+          millimetre or two at a time, while the chips are still its own, and never past the hole’s depth less a pitch.
         </p>
       )}
+      {plan && !plan.depth && <p className="known-question">It is too short for a stop: turn it out or mill it.</p>}
       {plan && (
         <p>
           Chips: {plan.chips.sound} while it is in the fastener; {plan.chips.parent}: stop.
