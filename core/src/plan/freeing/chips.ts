@@ -26,6 +26,7 @@ const OF_PARENT: Readonly<Record<StuckCase['parent']['group'], string>> = {
  */
 export function chipsOf({ stainless, parent }: Pick<StuckCase, 'stainless' | 'parent'>): Chips {
   const sound = stainless ? 'long tough bright curls' : 'long blue or grey curls';
-  const inParent = OF_PARENT[parent.group];
+  // Ductile iron curls where grey iron crumbles.
+  const inParent = parent.id === 'ductile-iron' ? 'short grey curls' : OF_PARENT[parent.group];
   return { sound, parent: inParent, stop: `Chips turn from ${sound} to ${inParent}` };
 }

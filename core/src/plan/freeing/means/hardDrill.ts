@@ -31,7 +31,7 @@ export const hardDrill: MeansMethod<Own> = {
     steps(
       ...(tap
         ? [
-            'Blow the chips out of its flutes. A tap remover’s claws in them, to and fro: a quarter turn on, an eighth back.',
+            'Brush or vacuum the chips out of its flutes, never blow. A tap remover’s claws in them, to and fro: a quarter turn on, an eighth back.',
             through
               ? 'Else break it from its end with a hard punch: the pieces fall through.'
               : 'Pick out every loose piece with a magnet before anything turns.',

@@ -42,7 +42,7 @@ function choose(stuck: StuckCase): Taken | null {
 
 function why(facts: Own, say: Say): string {
   const { pin, hard, through, taken, offsetMm, majorMm } = facts;
-  if (!pin) return 'only for a pin or plug';
+  if (!pin) return 'only for a smooth pin or dowel';
   if (hard) return 'a hardened pin will not drill: do not blunt the first drill on it';
   if (through) return 'it goes through: drive it out from behind';
   if (!drillGetsIn(facts)) return roomWords(facts, say);
@@ -53,7 +53,8 @@ function why(facts: Own, say: Say): string {
 
 export const pull: MeansMethod<Own> = {
   judge: (stuck) => {
-    const pin = stuck.what === 'dowel' || stuck.what === 'plug';
+    // A threaded plug is turned or drilled like a screw.
+    const pin = stuck.what === 'dowel';
     const facts = { ...stuckFacts(stuck), pin, taken: pin ? choose(stuck) : null };
     const possible = pin && !stuck.hard && !stuck.through && facts.taken !== null && drillGetsIn(facts);
     return { verdict: possible ? 'with-care' : 'does-not-hold', facts };

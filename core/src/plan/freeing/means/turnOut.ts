@@ -32,14 +32,14 @@ export const turnOut: MeansMethod<Own> = {
       ? `${say.length(facts.proudMm ?? 0)} stands proud; ${say.length(GRIP_D * facts.majorMm)} is enough to grip`
       : whyNot(facts, say),
   steps: (facts, say) => {
-    const { cracks, parentName, nuts, majorMm, hand } = facts;
+    const { cracks, parentName, nuts, majorMm } = facts;
     const tap = cracks
       ? `No blows: ${parentName.toLowerCase()} cracks.`
       : 'A few sharp taps on its end along the axis.';
     return steps(
       `Soak it. ${tap}`,
       nuts
-        ? `Run two thin nuts down (together ${say.length(TWO_NUTS_D * majorMm)}), lock them against each other, spanner on the ${hand === 'left' ? 'upper' : 'lower'} one.`
+        ? `Run two thin nuts down (together ${say.length(TWO_NUTS_D * majorMm)}), lock them against each other, spanner on the lower one: it takes a stud out, whatever its hand.`
         : 'Locking pliers or a stud extractor, as low as they go.',
       `Turn ${turnWord(facts)} in short turns to and fro; further only when it moves more each time.`,
     );

@@ -11,9 +11,11 @@ export const protectStep = ({ parent }: HoleCase): StepOf<'protect', ProtectFact
 
 /** What the metal asks for while it is cut. */
 export const metalCaution = ({ magnesium }: ProtectFacts): string =>
-  magnesium
-    ? 'Magnesium chips burn: no water-based fluid, keep chips few, dry sand or a class D extinguisher at hand.'
-    : 'Wear eye protection. No gloves at a turning spindle. Clamp the work.';
+  `Wear eye protection. No gloves at a turning spindle. Clamp the work.${
+    magnesium
+      ? ' Magnesium chips burn: no water-based fluid, keep chips few, dry sand or a class D extinguisher at hand.'
+      : ''
+  }`;
 
 export const protect: StepKind<ProtectFacts> = {
   title: () => 'Protect what is around it',
