@@ -1,8 +1,8 @@
 import { formatLengthWithUnit, type UnitSystem } from './formatLength.ts';
+import { inchToMm } from './inch.ts';
 
 const UM_PER_MM = 1000;
-const MM_PER_THOU = 0.0254;
-const MM_PER_INCH = 25.4;
+const MM_PER_THOU = inchToMm(0.001);
 /** Exact by definition: the pound-force; with the foot, the torque. */
 const N_PER_LBF = 4.4482216152605;
 const NM_PER_LBF_FT = 1.3558179483;
@@ -48,7 +48,7 @@ export interface Say {
 const tidy = (value: number, per: number) => Math.round(value * per) / per;
 
 /** What a hand can set on a scale, in each system. */
-const SET_STEP: Readonly<Record<UnitSystem, number>> = { mm: 0.1, in: 0.005 * MM_PER_INCH };
+const SET_STEP: Readonly<Record<UnitSystem, number>> = { mm: 0.1, in: inchToMm(0.005) };
 
 /**
  * A length that a hand sets, rounded to the safe side.

@@ -44,3 +44,4 @@ export { offersOrdinary, ORDINARY, ordinaryLeft } from './ordinary.ts';
 export { askedName } from './askedName.ts';
 export { soundsStuck } from './soundsStuck.ts';
 export { caseFromInputs, type CaseInputs, type MissingInput } from './caseFromInputs.ts';
+export { hurts, isBolted } from './duty.ts';

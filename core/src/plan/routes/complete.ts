@@ -1,8 +1,8 @@
 import { compareVerdicts, worstFirst, worstVerdict, type Facts } from '../../basis/checks/index.ts';
 import { WAYS, type WayId } from '../../facts/ways/index.ts';
-import { USUAL_RATES } from '../../judge/hole/index.ts';
+import { isBolted, USUAL_RATES } from '../../judge/hole/index.ts';
 import { torqueFacts } from '../../judge/strength/index.ts';
-import { askedOf, isBolted } from './checks/strength.ts';
+import { askedOf } from './checks/strength.ts';
 import { metalReserve } from './metalReserve.ts';
 import type { Proposed, Route, RouteContext, RouteOf } from './Route.ts';
 import { namedTorque, torqueInputOf } from './namedTorque.ts';

@@ -1,7 +1,6 @@
 export { judgeAsPlanned } from './checks/asPlanned.ts';
 export { coilLengthWords } from './methods/wireCoil.ts';
 export { seatTaken } from './checks/seat.ts';
-export { isBolted } from './checks/strength.ts';
 export { TICK_IDS, tickWords, type Tick, type TickId } from './ticks.ts';
 export type { NamedTorque } from './namedTorque.ts';
 export { judgePassed } from './checks/passed.ts';

@@ -1,5 +1,5 @@
 import { fastenerClass } from '../../facts/materials/index.ts';
-import { serviceTakenC } from '../../judge/hole/index.ts';
+import { hurts, isBolted, serviceTakenC } from '../../judge/hole/index.ts';
 import {
   marginFor,
   mostTorque,
@@ -9,7 +9,6 @@ import {
   threadTorqueNm,
   type TorqueInput,
 } from '../../judge/strength/index.ts';
-import { hurts, isBolted } from './checks/strength.ts';
 import { plausibleFastener } from './fastener.ts';
 import type { Proposed, RouteContext } from './Route.ts';
 

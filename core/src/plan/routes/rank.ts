@@ -1,8 +1,14 @@
 import { compareVerdicts, type Verdict } from '../../basis/checks/index.ts';
 import type { Say } from '../../basis/units/index.ts';
 import { WAY_IDS, WAYS } from '../../facts/ways/index.ts';
-import { isLight, RANKING_WEIGHTS, type HoleCase, type RankingWeights } from '../../judge/hole/index.ts';
-import { hurts, isBolted } from './checks/strength.ts';
+import {
+  hurts,
+  isBolted,
+  isLight,
+  RANKING_WEIGHTS,
+  type HoleCase,
+  type RankingWeights,
+} from '../../judge/hole/index.ts';
 import type { Route } from './Route.ts';
 
 /** Scores this close are one as good as the other (our estimate). */

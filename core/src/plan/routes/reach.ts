@@ -1,4 +1,5 @@
 import {
+  isBolted,
   BOTTOM_ROOM_PITCHES,
   leastReachMm,
   longReachMm,
@@ -6,7 +7,6 @@ import {
   type HoleCase,
   type Measured,
 } from '../../judge/hole/index.ts';
-import { isBolted } from './checks/strength.ts';
 import type { RouteContext } from './Route.ts';
 
 /** What of a screw that reaches so far carries: all but its point. @example carriesTo(16, { pitchMm: 1.25 }) // 14.75 */

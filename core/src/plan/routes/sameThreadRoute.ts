@@ -4,7 +4,7 @@ import type { Measured } from '../../judge/hole/index.ts';
 import { judgeEarlierRepair } from './checks/earlierRepair.ts';
 import type { Check } from './checks/registry.ts';
 import { judgeSoundThread } from './checks/soundThread.ts';
-import { judgeStrength } from './checks/strength.ts';
+import { carriedBy, judgeStrength } from './checks/strength.ts';
 import { judgeWall } from './checks/wall.ts';
 import type { Proposed, RouteContext } from './Route.ts';
 import { wornBoreOf } from './stripInput.ts';
@@ -41,7 +41,6 @@ export function sameThreadRoute<Own extends Facts>(
     id: variant.id,
     title: variant.title,
     thread,
-    fastener: strength.fastener,
     insertLengthD: null,
     cut: {
       drill: null,
@@ -64,12 +63,7 @@ export function sameThreadRoute<Own extends Facts>(
       screwReachMm: variant.reachMm,
     },
     engagementMm: Math.max(0, engagement.mm),
-    balanceEngagementMm: strength.balanceEngagementMm,
-    stripLoadN: strength.strip.stripLoadN,
-    stripLeastN: strength.stripLeastN,
-    needN: strength.needN,
-    againstNew: strength.againstNew,
-    breakLoadN: strength.breakLoadN,
+    ...carriedBy(strength),
     checks: [
       ...variant.checks,
       judgeSoundThread(hole, assessment, variant.usualEngagement ?? engagement, toMm),

@@ -5,7 +5,7 @@ import { drillPointMm, drillStopMm } from '../cutting/index.ts';
 import { judgeCleanUp } from './checks/cleanUp.ts';
 import { judgeDrill } from './checks/drill.ts';
 import type { Check } from './checks/registry.ts';
-import { judgeStrength } from './checks/strength.ts';
+import { carriedBy, judgeStrength } from './checks/strength.ts';
 import { judgeWall } from './checks/wall.ts';
 import type { Proposed, RouteContext } from './Route.ts';
 import { prescribedTo } from './reach.ts';
@@ -63,7 +63,6 @@ export function sleeveRoute<Own extends Facts>(
     id: variant.id,
     title: variant.title,
     thread,
-    fastener: strength.fastener,
     insertLengthD: null,
     cut: {
       drill: choice.best,
@@ -86,12 +85,7 @@ export function sleeveRoute<Own extends Facts>(
       screwReachMm: lengthMm,
     },
     engagementMm: engagement.mm,
-    balanceEngagementMm: strength.balanceEngagementMm,
-    stripLoadN: strength.strip.stripLoadN,
-    stripLeastN: strength.stripLeastN,
-    needN: strength.needN,
-    againstNew: strength.againstNew,
-    breakLoadN: strength.breakLoadN,
+    ...carriedBy(strength),
     checks: [
       judgeDrill(choice.best, drillMm),
       judgeCleanUp(assessment, drillMm, threadGeometry(outer).pitchDiameterMm),

@@ -1,4 +1,4 @@
-import { choiceOf } from '../../judge/hole/index.ts';
+import { choiceOf, hurts } from '../../judge/hole/index.ts';
 import type { HoleFile } from '../events/index.ts';
 
 /**
@@ -6,7 +6,5 @@ import type { HoleFile } from '../events/index.ts';
  * server's doors ask the same question here.
  * @example wantsTwoSignatures({ choices: { duty: 'can-hurt' } }) // true
  */
-export function wantsTwoSignatures({ choices }: Pick<HoleFile, 'choices'>): boolean {
-  const duty = choiceOf(choices, 'duty');
-  return duty === 'can-hurt' || duty === 'under-code';
-}
+export const wantsTwoSignatures = ({ choices }: Pick<HoleFile, 'choices'>): boolean =>
+  hurts({ duty: choiceOf(choices, 'duty') });

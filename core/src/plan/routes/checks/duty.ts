@@ -1,9 +1,8 @@
 import { STATEMENT, type CheckKind, type CheckOf } from '../../../basis/checks/index.ts';
 import { internalLimits } from '../../../facts/threads/index.ts';
 import type { Way } from '../../../facts/ways/index.ts';
-import type { HoleCase } from '../../../judge/hole/index.ts';
+import { hurts, type HoleCase } from '../../../judge/hole/index.ts';
 import type { Proposed } from '../Route.ts';
-import { hurts } from './strength.ts';
 
 export type DutyFacts = { why: keyof typeof WHY };
 

@@ -1,7 +1,6 @@
 import { STATEMENT, type CheckKind, type CheckOf } from '../../../basis/checks/index.ts';
 import type { Way } from '../../../facts/ways/index.ts';
-import { HURT_KINDS, type HoleCase } from '../../../judge/hole/index.ts';
-import { hurts } from './strength.ts';
+import { hurts, HURT_KINDS, type HoleCase } from '../../../judge/hole/index.ts';
 
 export type ReleaseFacts = { duty: 'can-hurt' | 'under-code'; kind: string | null };
 

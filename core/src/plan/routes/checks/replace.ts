@@ -1,6 +1,5 @@
 import { STATEMENT, type CheckKind, type CheckOf } from '../../../basis/checks/index.ts';
-import type { HoleCase } from '../../../judge/hole/index.ts';
-import { hurts } from './strength.ts';
+import { hurts, type HoleCase } from '../../../judge/hole/index.ts';
 
 export type ReplaceFacts = { why: 'duty' | 'crack' | 'price'; cost: number | null };
 

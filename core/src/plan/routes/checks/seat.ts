@@ -1,8 +1,7 @@
 import { verdictOfUnknown, type CheckKind, type CheckOf, type Verdict } from '../../../basis/checks/index.ts';
 import type { Way } from '../../../facts/ways/index.ts';
-import type { HoleCase } from '../../../judge/hole/index.ts';
+import { isBolted, type HoleCase } from '../../../judge/hole/index.ts';
 import type { Proposed } from '../Route.ts';
-import { isBolted } from './strength.ts';
 
 /** Ring of face that a washer or seat keeps outside the cut, mm: from the first it holds, from the second with care (our estimate). */
 const RING_HOLDS_MM = 1.5;

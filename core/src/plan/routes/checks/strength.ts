@@ -1,6 +1,13 @@
 import { verdictOfUnknown, verdictUnderDoubt, type CheckOf, type Verdict } from '../../../basis/checks/index.ts';
 import type { FastenerClassRow } from '../../../facts/materials/index.ts';
-import { TIP_PITCHES, type HoleCase, type Measured, type UnknownEnd } from '../../../judge/hole/index.ts';
+import {
+  hurts,
+  isBolted,
+  TIP_PITCHES,
+  type HoleCase,
+  type Measured,
+  type UnknownEnd,
+} from '../../../judge/hole/index.ts';
 import {
   breakFacts,
   breakLoadN,
@@ -14,20 +21,13 @@ import {
   type StripLoad,
 } from '../../../judge/strength/index.ts';
 import { plausibleFastener, takenFastener, type TakenFastener } from '../fastener.ts';
-import type { RouteContext } from '../Route.ts';
+import type { Proposed, RouteContext } from '../Route.ts';
 import type { RouteWorking } from '../routeWorkings.ts';
 import { stripInputOf, type ReadingEnd, type ThreadInHole } from '../stripInput.ts';
 import type { AsMadeFacts } from './asMade.ts';
 import type { BreaksFirstFacts } from './breaksFirst.ts';
 import type { CarriesPreloadFacts } from './carriesPreload.ts';
 import { judgeTorque, type TorqueCheckFacts } from './torque.ts';
-
-/** Whether a failure of this hole can hurt someone. */
-export const hurts = ({ duty }: Pick<HoleCase, 'duty'>): boolean => duty === 'can-hurt' || duty === 'under-code';
-
-/** Whether it holds a screw or a stud: bolt loads and torques belong to these only. */
-export const isBolted = ({ joint }: Pick<HoleCase, 'joint'>): boolean =>
-  joint.screwedIn === 'screw' || joint.screwedIn === 'stud';
 
 /** What a thread is held against. */
 export type AskedOf = {
@@ -252,3 +252,19 @@ export function judgeStrength(input: StrengthInput): StrengthResult {
     ],
   };
 }
+
+/** What a route says of its strength: seven of its fields, the same for every way that has a thread to judge. */
+export const carriedBy = (
+  strength: StrengthResult,
+): Pick<
+  Proposed,
+  'fastener' | 'balanceEngagementMm' | 'stripLoadN' | 'stripLeastN' | 'needN' | 'againstNew' | 'breakLoadN'
+> => ({
+  fastener: strength.fastener,
+  balanceEngagementMm: strength.balanceEngagementMm,
+  stripLoadN: strength.strip.stripLoadN,
+  stripLeastN: strength.stripLeastN,
+  needN: strength.needN,
+  againstNew: strength.againstNew,
+  breakLoadN: strength.breakLoadN,
+});

@@ -1,5 +1,5 @@
+import { isBolted } from '../../../judge/hole/index.ts';
 import { preloadN, PRELOAD_MARGINS } from '../../../judge/strength/index.ts';
-import { isBolted } from '../checks/strength.ts';
 import { judgeBond } from '../checks/bond.ts';
 import { fastenerNote } from '../fastenerNote.ts';
 import type { Method } from '../Method.ts';

@@ -1,6 +1,7 @@
+import { isBolted } from '../../../judge/hole/index.ts';
 import { preloadN, PRELOAD_MARGINS, threadTorqueNm } from '../../../judge/strength/index.ts';
 import { judgeDerated } from '../checks/derated.ts';
-import { isBolted, judgeStrength } from '../checks/strength.ts';
+import { judgeStrength } from '../checks/strength.ts';
 import { fastenerNote } from '../fastenerNote.ts';
 import { noSteps, type Method } from '../Method.ts';
 import { engagedByPresent } from './cleanUp.ts';

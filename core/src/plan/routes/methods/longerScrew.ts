@@ -1,9 +1,9 @@
+import { isBolted } from '../../../judge/hole/index.ts';
 import { depthBudget } from '../../cutting/index.ts';
 import { judgeGain } from '../checks/gain.ts';
 import { fastenerNote } from '../fastenerNote.ts';
 import { noSteps, type Method } from '../Method.ts';
 import { carriesTo, prescribedTo } from '../reach.ts';
-import { isBolted } from '../checks/strength.ts';
 import { sameThreadRoute } from '../sameThreadRoute.ts';
 import { LAST_LEAD } from '../tapInParent.ts';
 

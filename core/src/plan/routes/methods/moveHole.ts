@@ -1,6 +1,7 @@
+import { isBolted } from '../../../judge/hole/index.ts';
 import { drillPointMm } from '../../cutting/index.ts';
 import { judgePlace } from '../checks/place.ts';
-import { isBolted, judgeStrength } from '../checks/strength.ts';
+import { carriedBy, judgeStrength } from '../checks/strength.ts';
 import { fastenerNote } from '../fastenerNote.ts';
 import { noSteps, type Method } from '../Method.ts';
 import { tapInParent } from '../tapInParent.ts';
@@ -28,10 +29,7 @@ export const moveHole: Method<Record<string, never>> = {
         id: 'move-hole',
         title: 'Move the hole',
         engagementMm: made.engagementMm,
-        stripLoadN: strength.strip.stripLoadN,
-        stripLeastN: strength.stripLeastN,
-        needN: strength.needN,
-        againstNew: strength.againstNew,
+        ...carriedBy(strength),
         checks: [judgePlace(MOVE_BY_D * hole.thread.majorMm), ...strength.checks],
         cut: {
           drill: choice.best,

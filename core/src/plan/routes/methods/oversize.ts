@@ -1,3 +1,4 @@
+import { isBolted } from '../../../judge/hole/index.ts';
 import { boreForShare, MAJOR_LESS_PITCH_SHARE } from '../../../facts/drills/index.ts';
 import {
   threadGeometry,
@@ -12,7 +13,7 @@ import { judgeCleanUp } from '../checks/cleanUp.ts';
 import { judgeDrill } from '../checks/drill.ts';
 import { judgeMate } from '../checks/mate.ts';
 import { sealsOnFace } from '../checks/seat.ts';
-import { isBolted, judgeStrength } from '../checks/strength.ts';
+import { carriedBy, judgeStrength } from '../checks/strength.ts';
 import { judgeSystem } from '../checks/system.ts';
 import { judgeWall } from '../checks/wall.ts';
 import { fastenerNote } from '../fastenerNote.ts';
@@ -43,7 +44,6 @@ function oversizeRoute(context: RouteContext, thread: Thread): Proposed<Oversize
     id: `oversize:${thread.id}`,
     title: `Retap ${thread.designation}`,
     thread,
-    fastener: strength.fastener,
     insertLengthD: null,
     cut: {
       drill: choice.best,
@@ -66,12 +66,7 @@ function oversizeRoute(context: RouteContext, thread: Thread): Proposed<Oversize
       screwReachMm: isBolted(hole) ? carriedToMm + thread.pitchMm : reachMm,
     },
     engagementMm: engagement.mm,
-    balanceEngagementMm: strength.balanceEngagementMm,
-    stripLoadN: strength.strip.stripLoadN,
-    stripLeastN: strength.stripLeastN,
-    needN: strength.needN,
-    againstNew: strength.againstNew,
-    breakLoadN: strength.breakLoadN,
+    ...carriedBy(strength),
     checks: [
       judgeDrill(choice.best, drillMm),
       judgeCleanUp(assessment, drillMm, threadGeometry(thread).pitchDiameterMm),

@@ -1,5 +1,5 @@
+import { isBolted } from '../../../judge/hole/index.ts';
 import { clearanceHoles } from '../../../facts/drills/index.ts';
-import { isBolted } from '../checks/strength.ts';
 import { judgeTurnedPart } from '../checks/turnedPart.ts';
 import { noSteps, type Method } from '../Method.ts';
 import { oversizeRoutes, shareNote, type OversizeOwn } from './oversize.ts';

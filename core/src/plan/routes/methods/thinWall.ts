@@ -1,8 +1,7 @@
 import type { WayId } from '../../../facts/ways/index.ts';
-import type { HoleCase } from '../../../judge/hole/index.ts';
+import { isBolted, type HoleCase } from '../../../judge/hole/index.ts';
 import { judgeThinWall } from '../checks/thinWall.ts';
 import { judgeWall } from '../checks/wall.ts';
-import { isBolted } from '../checks/strength.ts';
 import type { Method, OwnStep } from '../Method.ts';
 import type { RouteContext } from '../Route.ts';
 import { withoutThread } from '../withoutThread.ts';

@@ -1,3 +1,4 @@
+import { isBolted } from '../../../judge/hole/index.ts';
 import { clearanceDrills, expectedBoreMm } from '../../../facts/drills/index.ts';
 import { judgeBack } from '../checks/back.ts';
 import { judgeNutRoom } from '../checks/nutRoom.ts';
@@ -5,7 +6,6 @@ import { judgeWall } from '../checks/wall.ts';
 import { fastenerNote } from '../fastenerNote.ts';
 import type { Method } from '../Method.ts';
 import { judgeBolt } from '../checks/bolt.ts';
-import { isBolted } from '../checks/strength.ts';
 import { judgeTorque } from '../checks/torque.ts';
 import { withoutThread } from '../withoutThread.ts';
 

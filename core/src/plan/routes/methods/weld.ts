@@ -1,4 +1,4 @@
-import { judgeStrength } from '../checks/strength.ts';
+import { carriedBy, judgeStrength } from '../checks/strength.ts';
 import { judgeWeldability } from '../checks/weldability.ts';
 import { fastenerNote } from '../fastenerNote.ts';
 import { alwaysOffered, noSteps, type Method } from '../Method.ts';
@@ -29,10 +29,7 @@ export const weld: Method<Own> = {
         id: 'weld',
         title: 'Weld up and re-drill',
         engagementMm: made.engagementMm,
-        stripLoadN: strength.strip.stripLoadN,
-        stripLeastN: strength.stripLeastN,
-        needN: strength.needN,
-        againstNew: strength.againstNew,
+        ...carriedBy(strength),
         checks: [judgeWeldability(hole.parent), ...strength.checks],
         workings: strength.workings,
         own: { softened: parentShare < 1 },

@@ -7,7 +7,7 @@ import {
   LEAST_SET_DOWN_TURNS,
 } from '../../../facts/inserts/index.ts';
 import type { CoilHole } from '../../../facts/inserts/index.ts';
-import type { HoleCase } from '../../../judge/hole/index.ts';
+import { isBolted, type HoleCase } from '../../../judge/hole/index.ts';
 import { compareVerdicts, worstVerdict } from '../../../basis/checks/index.ts';
 import { COUNTERSINK_OVER_MM, drillPointMm, drillStopMm } from '../../cutting/index.ts';
 import { judgeCleanUp } from '../checks/cleanUp.ts';
@@ -17,7 +17,7 @@ import { judgeDrill } from '../checks/drill.ts';
 import { judgePlugReach } from '../checks/plugReach.ts';
 import { judgeScrewReach } from '../checks/screwReach.ts';
 import { sealsOnFace } from '../checks/seat.ts';
-import { isBolted, judgeStrength, type StrengthResult } from '../checks/strength.ts';
+import { carriedBy, judgeStrength, type StrengthResult } from '../checks/strength.ts';
 import { judgeWall } from '../checks/wall.ts';
 import { chooseCoilDrill } from '../coilDrill.ts';
 import { fastenerNote } from '../fastenerNote.ts';
@@ -146,7 +146,6 @@ export function coilRoute(
     id: `${cutsNothing ? 'new-coil' : 'wire-coil'}:${thread.id}:${lengthD}D`,
     title: `${cutsNothing ? 'New coil in the same thread' : 'Wire coil'}, ${coilLengthWords({ lengthD, nominalMm })}`,
     thread,
-    fastener: strength.fastener,
     insertLengthD: lengthD,
     cut: {
       drill: cutsNothing ? null : best,
@@ -169,12 +168,7 @@ export function coilRoute(
       screwReachMm: wantsReachMm,
     },
     engagementMm: inCoilMm,
-    balanceEngagementMm: strength.balanceEngagementMm,
-    stripLoadN: strength.strip.stripLoadN,
-    stripLeastN: strength.stripLeastN,
-    needN: strength.needN,
-    againstNew: strength.againstNew,
-    breakLoadN: strength.breakLoadN,
+    ...carriedBy(strength),
     checks: [
       ...(cutsNothing ? [] : [judgeDrill(best, drillMm), judgeCleanUp(assessment, drillMm, coil.pitchMinMm)]),
       check,

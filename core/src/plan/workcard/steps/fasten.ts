@@ -1,6 +1,6 @@
-import { isLight, BOTTOM_ROOM_PITCHES, type HoleChoices, type HoleCase } from '../../../judge/hole/index.ts';
+import { isBolted, isLight, BOTTOM_ROOM_PITCHES, type HoleChoices, type HoleCase } from '../../../judge/hole/index.ts';
 import { WAYS } from '../../../facts/ways/index.ts';
-import { isBolted, type NamedTorque, type Route } from '../../routes/index.ts';
+import type { NamedTorque, Route } from '../../routes/index.ts';
 import { noNumber, type StepKind, type StepOf } from '../WorkStep.ts';
 
 export type FastenFacts = {
