@@ -1,6 +1,7 @@
 import { shareOfThread } from '../../facts/drills/index.ts';
 import { THREAD_FORMS, THREADS, type Thread } from '../../facts/threads/index.ts';
 import { turnsToBind } from '../../judge/identify/index.ts';
+import { USUAL_SHARE } from '../cutting/index.ts';
 import { drillCard, type DrillCard } from './drillCard.ts';
 import type { AnswerShop } from './AnswerShop.ts';
 import { threadCard, type ThreadCard } from './threadCard.ts';
@@ -76,7 +77,7 @@ export function compareDrills(aMm: number, bMm: number, shop: AnswerShop): Drill
         thread,
         shares: [shareOfThread(thread, aMm), shareOfThread(thread, bMm)] as [number, number],
       }))
-      .sort((x, y) => Math.abs(x.shares[0] - 0.76) - Math.abs(y.shares[0] - 0.76))
+      .sort((x, y) => Math.abs(x.shares[0] - USUAL_SHARE) - Math.abs(y.shares[0] - USUAL_SHARE))
       .slice(0, LISTED),
   };
 }

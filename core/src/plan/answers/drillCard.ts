@@ -10,7 +10,7 @@ import {
 } from '../../facts/drills/index.ts';
 import type { ParentMaterial } from '../../facts/materials/index.ts';
 import { THREADS, type Thread } from '../../facts/threads/index.ts';
-import { drillPointMm, drillSpeed } from '../cutting/index.ts';
+import { drillPointMm, drillSpeed, USUAL_SHARE } from '../cutting/index.ts';
 import type { AnswerShop } from './AnswerShop.ts';
 
 export interface DrillCard {
@@ -38,7 +38,6 @@ export interface DrillCard {
 const BODY_WITHIN_MM = 0.06;
 /** Series too rare to list under a drill unless they are asked for by name. */
 const RARE: readonly Thread['series'][] = ['UN', 'UNEF', 'fittings', 'R', 'NPT', 'Acme', 'Tr'];
-const USUAL_SHARE = 0.76;
 const LISTED = 8;
 
 /** The card of a drill: its neighbours in the rack, what it can be tapped to and what it must not be used for. */

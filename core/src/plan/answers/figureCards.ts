@@ -12,7 +12,7 @@ import type { FastenerClassRow, ParentMaterial } from '../../facts/materials/ind
 import type { Thread } from '../../facts/threads/index.ts';
 import { boreWords, judgeBore } from '../../judge/damage/index.ts';
 import { NUT_FACTOR, preloadN, proofLoadN, NAMED_SHARE_OF_PROOF } from '../../judge/strength/index.ts';
-import { depthBudget, depthBudgetWorking, drillSpeed, tapName } from '../cutting/index.ts';
+import { depthBudget, depthBudgetWorking, drillSpeed, tapName, USUAL_SHARE } from '../cutting/index.ts';
 import { centreDistanceMm } from '../layout/index.ts';
 import type { AnswerFigure, FiguresCard } from './FiguresCard.ts';
 import type { AnswerShop } from './AnswerShop.ts';
@@ -47,9 +47,6 @@ export function insertCard(thread: Thread, shop: AnswerShop): FiguresCard {
     workings: [coilHoleWorking(coil)],
   };
 }
-
-/** General work: major minus pitch leaves about so much (docs/methods.md, Drills). */
-const USUAL_SHARE = 0.76;
 
 /** A drill held against a thread: what it leaves, whether to tap it, and what it would suit instead. */
 export function fitCard(thread: Thread, drillMm: number, shop: AnswerShop): FiguresCard {

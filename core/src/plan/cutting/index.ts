@@ -2,4 +2,4 @@ export { depthBudget, depthBudgetWorking, drillPointMm, drillStopMm, type DepthB
 export { COUNTERSINK_OVER_MM } from './countersink.ts';
 export { tapName } from './tapNames.ts';
 export { drillSpeed } from './spindleSpeed.ts';
-export { shareWords, targetShare, type ShareReason } from './targetShare.ts';
+export { shareWords, targetShare, USUAL_SHARE, type ShareReason } from './targetShare.ts';

@@ -7,6 +7,9 @@ import type { HouseRules } from '../../judge/hole/index.ts';
 const DEEP_D = 1.5;
 const SHORT_D = 0.75;
 
+/** General work: 75 to 77 %, about what major minus pitch leaves (rule of thumb; docs/methods.md, Drills). */
+export const USUAL_SHARE = 0.76;
+
 /** Up to #4 (0.112 in) taps snap before they strip: less thread (rule of thumb; docs/methods.md, Drills). */
 const SMALL_UP_TO_MM = 2.85;
 
@@ -56,5 +59,5 @@ export function targetShare(
   }
   if (parent.cutting === 'tough') return { share: 0.63, because: 'tough', lean };
   if (parent.cutting === 'soft' && depthD < SHORT_D) return { share: 0.8, because: 'short-soft', lean };
-  return { share: 0.76, because: 'general', lean };
+  return { share: USUAL_SHARE, because: 'general', lean };
 }

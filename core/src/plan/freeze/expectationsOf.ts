@@ -1,6 +1,6 @@
 import { coilHole, LEAST_SET_DOWN_TURNS } from '../../facts/inserts/index.ts';
 import { internalLimits } from '../../facts/threads/index.ts';
-import type { Route } from '../routes/index.ts';
+import { threadToMm, type Route } from '../routes/index.ts';
 import type { Expectation } from './FrozenPlan.ts';
 
 /** A coil may sit this much deeper than planned, in turns (insert practice). */
@@ -22,10 +22,12 @@ const length = (id: Expectation['id'], title: string, lowMm: number, highMm: num
 });
 
 /** What to measure when a route is cut, and what it should be. */
-export function expectationsOf({ cut, depths, thread, insertLengthD, checks }: Route): Expectation[] {
+export function expectationsOf(route: Route): Expectation[] {
+  const { cut, depths, thread, insertLengthD, checks } = route;
   const limits = insertLengthD !== null ? coilHole(thread) : internalLimits(cut.thread ?? thread);
   const rows: Expectation[] = [];
-  if (cut.drillMm !== null)
+  // A bore without a tap is clear: it has no limits of a thread.
+  if (cut.drillMm !== null && cut.tapLeads.length > 0)
     rows.push(
       length(
         'bore',
@@ -34,7 +36,7 @@ export function expectationsOf({ cut, depths, thread, insertLengthD, checks }: R
         Math.max(limits.minorMaxMm, cut.boreMm),
       ),
     );
-  rows.push(length('full-thread', 'Full thread to', depths.screwReachMm, null));
+  if (depths.fullThreadToMm > 0) rows.push(length('full-thread', 'Full thread to', threadToMm(route), null));
   if (depths.insertFromMm !== null)
     rows.push(
       length(

@@ -3,6 +3,7 @@ import { WAYS, type WayId } from '../../facts/ways/index.ts';
 import { isBolted, USUAL_RATES } from '../../judge/hole/index.ts';
 import { torqueFacts } from '../../judge/strength/index.ts';
 import { askedOf } from './checks/strength.ts';
+import { TURNS_HOLD } from './checks/turns.ts';
 import { metalReserve } from './metalReserve.ts';
 import type { Proposed, Route, RouteContext, RouteOf } from './Route.ts';
 import { namedTorque, torqueInputOf } from './namedTorque.ts';
@@ -12,8 +13,7 @@ import { ticksOf } from './ticks.ts';
 
 /** A counterbore is worth its trouble from so many turns of thread that buy nothing (our estimate). */
 const COUNTER_DRILL_FROM_TURNS = 4;
-/** So many turns stay whatever the sum says, and so much of a diameter. */
-const KEPT_TURNS = 3;
+/** Beside the turns that hold, so much of a diameter stays whatever the sum says. */
 const KEPT_D = 1;
 
 /**
@@ -28,7 +28,7 @@ function counterDrillMm(context: RouteContext, id: WayId, route: Proposed): numb
   const { pitchMm, majorMm } = route.thread;
   const halfTurn = pitchMm / 2;
   const balanceMm = (askedOf(context).margin.holds * route.needN * route.engagementMm) / route.stripLeastN;
-  const keptMm = Math.ceil(Math.max(balanceMm, KEPT_TURNS * pitchMm, KEPT_D * majorMm) / halfTurn - 1e-9) * halfTurn;
+  const keptMm = Math.ceil(Math.max(balanceMm, TURNS_HOLD * pitchMm, KEPT_D * majorMm) / halfTurn - 1e-9) * halfTurn;
   const spareMm = route.engagementMm - keptMm;
   if (spareMm < COUNTER_DRILL_FROM_TURNS * route.thread.pitchMm) return null;
   const reach = hole.joint.screwReach;

@@ -14,6 +14,12 @@ const CROSS_SYSTEM: Readonly<Record<string, string>> = {
   'grade-8': '10.9',
 };
 
+/** A thread is a larger one from this share over the old: 1/4 in for M6 is, 5/16 in for M8 is not (our estimate). */
+const LARGER_FROM = 1.02;
+
+/** Whether a way ends with a larger screw than the hole had. @example goesLarger(threadById('M10x1.5'), threadById('M8x1.25')) // true */
+export const goesLarger = (next: Thread, was: Thread): boolean => next.majorMm > was.majorMm * LARGER_FROM;
+
 type ByHead = { strongest: string; usual: string; weakest: string };
 const HEXAGON: ByHead = { strongest: '10.9', usual: '8.8', weakest: '5.8' };
 const SOCKET: ByHead = { strongest: '12.9', usual: '12.9', weakest: '8.8' };

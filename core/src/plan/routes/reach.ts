@@ -7,7 +7,7 @@ import {
   type HoleCase,
   type Measured,
 } from '../../judge/hole/index.ts';
-import type { RouteContext } from './Route.ts';
+import type { Proposed, RouteContext } from './Route.ts';
 
 /** What of a screw that reaches so far carries: all but its point. @example carriesTo(16, { pitchMm: 1.25 }) // 14.75 */
 export const carriesTo = (reachMm: number, { pitchMm }: { pitchMm: number }): number => reachMm - TIP_PITCHES * pitchMm;
@@ -30,6 +30,10 @@ export function prescribedTo(
   const mostMm = isBolted(hole) ? mostReachMm(hole, thread) : made.reachMm;
   return Math.max(0, Math.min(endMm, carriesTo(mostMm, thread)));
 }
+
+/** How far down a screw must find thread: what the plan counts on, and a mend is held against. 0: no thread in the part. */
+export const threadToMm = ({ depths }: Pick<Proposed, 'depths'>): number =>
+  Math.min(depths.screwReachMm, depths.fullThreadToMm);
 
 /** How far the present screw reaches: as measured, or from the least to the longest that is plausible. */
 export const presentReach = (hole: HoleCase): { least: Measured; usual: Measured | null } =>

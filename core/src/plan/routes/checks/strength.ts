@@ -20,7 +20,7 @@ import {
   type StripInput,
   type StripLoad,
 } from '../../../judge/strength/index.ts';
-import { plausibleFastener, takenFastener, type TakenFastener } from '../fastener.ts';
+import { goesLarger, plausibleFastener, takenFastener, type TakenFastener } from '../fastener.ts';
 import type { Proposed, RouteContext } from '../Route.ts';
 import type { RouteWorking } from '../routeWorkings.ts';
 import { stripInputOf, type ReadingEnd, type ThreadInHole } from '../stripInput.ts';
@@ -178,7 +178,7 @@ export function judgeStrength(input: StrengthInput): StrengthResult {
     open.verdict !== 'holds' &&
     !open.shut &&
     asked.mode === 'fastener-first' &&
-    thread.majorMm > hole.thread.majorMm * 1.02 &&
+    goesLarger(thread, hole.thread) &&
     (worst.least.stripLoadN ?? 0) >= asked.margin.holds * oldBreakN;
   const doubtful = worst.needsReading && !keepsOldTorque && !open.asks;
   const { asRead, strip, fastener, need } = worst;

@@ -3,7 +3,7 @@ import type { Way } from '../../../facts/ways/index.ts';
 import type { Proposed, RouteContext } from '../Route.ts';
 
 /** Full turns of engaged thread: fewer bend and strip one after the other, whatever the areas say (rule of thumb). */
-const TURNS_HOLD = 3;
+export const TURNS_HOLD = 3;
 const TURNS_CARE = 1.5;
 
 export type TurnsFacts = { engagementMm: number; pitchMm: number };

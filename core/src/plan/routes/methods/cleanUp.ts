@@ -1,5 +1,5 @@
 import type { Assessment } from '../../../judge/damage/index.ts';
-import type { HoleCase, Measured } from '../../../judge/hole/index.ts';
+import { TIP_PITCHES, type HoleCase, type Measured } from '../../../judge/hole/index.ts';
 import { fastenerNote } from '../fastenerNote.ts';
 import { alwaysOffered, noSteps, type Method } from '../Method.ts';
 import { carriesTo, presentReach } from '../reach.ts';
@@ -26,7 +26,6 @@ export function engagedByPresent(hole: HoleCase, assessment: Assessment) {
   const at = engagedWith(hole, assessment, least);
   return {
     ...at,
-    reachMm: least.mm,
     ...(usual && !hole.strippedThroughout ? { usualEngagement: engagedWith(hole, assessment, usual).engagement } : {}),
   };
 }
@@ -41,7 +40,7 @@ export const cleanUp: Method<Own> = {
         id: `clean-up:${hole.thread.id}`,
         title: 'Clean up and reuse',
         ...engaged,
-        reachMm: Math.max(engaged.reachMm, engaged.toMm),
+        reachMm: engaged.toMm + TIP_PITCHES * hole.thread.pitchMm,
         tapLeads: hole.kind === 'through' ? [4] : [4, 2],
         checks: [],
         own: { reachKnown: hole.joint.screwReach !== null },

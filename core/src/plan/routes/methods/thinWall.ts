@@ -1,20 +1,19 @@
 import type { WayId } from '../../../facts/ways/index.ts';
 import { isBolted, type HoleCase } from '../../../judge/hole/index.ts';
+import { TURNS_HOLD } from '../checks/turns.ts';
 import { judgeThinWall } from '../checks/thinWall.ts';
 import { judgeWall } from '../checks/wall.ts';
 import type { Method, OwnStep } from '../Method.ts';
 import type { RouteContext } from '../Route.ts';
 import { withoutThread } from '../withoutThread.ts';
 
-/** Under so many turns of the thread as made a wall is thin. */
-const THIN_TURNS = 3;
-
 /** Outer diameter of the hole that a rivet nut wants, in diameters of its thread (our estimate; the maker's sheet wins). */
 const RIVET_NUT_D = 1.4;
 
 type Own = { kind: 'backing-plate' | 'rivet-nut' | 'weld-nut'; cutMm: number };
 
-const isThin = ({ made }: RouteContext): boolean => made.turns < THIN_TURNS;
+/** A wall is thin that new had fewer turns than hold. */
+const isThin = ({ made }: RouteContext): boolean => made.turns < TURNS_HOLD;
 
 const STEPS: Readonly<Record<Own['kind'], Omit<OwnStep, 'id'>>> = {
   'backing-plate': {

@@ -18,6 +18,7 @@ import { judgePlugReach } from '../checks/plugReach.ts';
 import { judgeScrewReach } from '../checks/screwReach.ts';
 import { sealsOnFace } from '../checks/seat.ts';
 import { carriedBy, judgeStrength, type StrengthResult } from '../checks/strength.ts';
+import { TURNS_HOLD } from '../checks/turns.ts';
 import { judgeWall } from '../checks/wall.ts';
 import { chooseCoilDrill } from '../coilDrill.ts';
 import { fastenerNote } from '../fastenerNote.ts';
@@ -78,9 +79,6 @@ function coilDepth(hole: HoleCase, own: { nominalMm: number; countersinkMm: numb
   return { check, setDownMm: houseSetDownMm, lastLead: last?.leadThreads ?? null, shoulderMm };
 }
 
-/** With fewer turns a longer screw is fitted, whatever the areas say (rule of thumb). */
-const ENOUGH_TURNS = 3;
-
 /** The worst of its strength checks. */
 const worstOf = ({ checks }: StrengthResult) => worstVerdict(checks.map(({ verdict }) => verdict));
 
@@ -112,7 +110,7 @@ function screwInCoil(
   const presentMm = engagedAt(reach.mm);
   const strength = judge(presentMm, presentMm < effectiveMm ? reach.halfWidthMm : 0);
   const verdict = worstOf(strength);
-  const enough = verdict === 'holds' && presentMm >= ENOUGH_TURNS * hole.thread.pitchMm;
+  const enough = verdict === 'holds' && presentMm >= TURNS_HOLD * hole.thread.pitchMm;
   if (enough || !isBolted(hole) || longestMm <= presentMm) return { inCoilMm: presentMm, strength, longer: false };
   const prescribed = judge(longestMm, 0);
   return compareVerdicts(worstOf(prescribed), verdict) < 0 || verdict === 'holds'

@@ -1,6 +1,6 @@
-import { isBolted, isLight, BOTTOM_ROOM_PITCHES, type HoleChoices, type HoleCase } from '../../../judge/hole/index.ts';
+import { isBolted, isLight, type HoleChoices, type HoleCase } from '../../../judge/hole/index.ts';
 import { WAYS } from '../../../facts/ways/index.ts';
-import type { NamedTorque, Route } from '../../routes/index.ts';
+import { goesLarger, mostReachMm, type NamedTorque, type Route } from '../../routes/index.ts';
 import { noNumber, type StepKind, type StepOf } from '../WorkStep.ts';
 
 export type FastenFacts = {
@@ -19,6 +19,13 @@ export type FastenFacts = {
   /** A larger screw on light metal: its head wants a hardened washer. */
   washer: boolean;
 };
+
+/** The farthest that the screw may reach; null: into free air as far as it likes. One that stays is no danger where it was. */
+function mostOf(hole: HoleCase, thread: Route['thread'], keptScrew: boolean): number | null {
+  if (hole.kind === 'blind') return mostReachMm(hole, thread);
+  if (hole.behind === 'nothing') return null;
+  return Math.max(mostReachMm(hole, thread), keptScrew ? (hole.joint.screwReach?.mm ?? 0) : 0);
+}
 
 /** How the screw goes back, where a thread in the part carries it. */
 export function fastenSteps(
@@ -45,11 +52,11 @@ export function fastenSteps(
         reach: bolted
           ? {
               leastMm: depths.screwReachMm,
-              mostMm: blind ? hole.depth.mm - BOTTOM_ROOM_PITCHES * thread.pitchMm : null,
+              mostMm: mostOf(hole, thread, way.fastenerChange === 'kept'),
               blind,
             }
           : null,
-        washer: bolted && isLight(hole.parent) && thread.majorMm > hole.thread.majorMm * 1.02,
+        washer: bolted && isLight(hole.parent) && goesLarger(thread, hole.thread),
       },
       afterProof: true,
     },
