@@ -39,6 +39,7 @@ import {
   type StripInput,
   threadGeometry,
   threadsThatSuit,
+  UNKNOWN_EDGE_D,
   type DrillSetId,
   type Rack,
   type Thread,
@@ -155,7 +156,8 @@ const ANSWERS: { [T in PlannerTopic]: (input: PlannerInput<T>) => object } = {
       engagementMm: input.engagementMm,
       ...(coil ? { coil } : {}),
       ...(input.boreMm === undefined ? {} : { boreMm: input.boreMm }),
-      dilationRatio: input.edgeMm === undefined ? null : (2 * input.edgeMm) / cutMm,
+      // An edge that is not given is taken near, as everywhere else.
+      dilationRatio: (2 * (input.edgeMm ?? UNKNOWN_EDGE_D.unfavourable * found.majorMm)) / cutMm,
     };
     const strip = stripLoad(strength);
     const breakN = breakLoadN(found, fastener);

@@ -150,9 +150,9 @@ export const ADDITIONS: Record<string, Additions> = {
   'a choice': {
     files: {},
     lines: {
-      'core/src/judge/hole/choices.ts': [
+      'core/src/judge/hole/choices/holeRows.ts': [
         [
-          'export const CHOICES = [',
+          'export const HOLE_ROWS = [',
           "  { id: 'toyChoice', label: 'Toy', kind: 'number', min: 1, max: 9, unit: 'mm', usual: null, inHole: 'toyChoice' },",
         ],
       ],
@@ -261,9 +261,9 @@ export const REMOVALS: readonly { what: string; file: string; text: string; comp
   },
   {
     what: 'a choice that is taken as nothing in particular',
-    file: 'core/src/judge/hole/choices.ts',
+    file: 'core/src/judge/hole/choices/holeRows.ts',
     text: " usual: null, inHole: 'toyChoice'",
-    complains: 'core/src/judge/hole/choices.ts',
+    complains: 'core/src/judge/hole/choices/holeRows.ts',
   },
   {
     what: 'a quantity without its usual range',

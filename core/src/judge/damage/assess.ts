@@ -89,7 +89,11 @@ export function assess(hole: HoleCase): Assessment {
           ? Math.hypot(hole.bore.halfWidthMm, 2 * Math.max(offset.halfWidthMm, hole.slotEnd?.halfWidthMm ?? 0))
           : hole.bore.halfWidthMm,
       }
-    : { mm: outermostCutMm, halfWidthMm: 0, assumed: 'stripped' };
+    : {
+        mm: onTrueAxis ? cleanUpTrueMm : outermostCutMm,
+        halfWidthMm: onTrueAxis && hole.slotEnd ? 2 * hole.slotEnd.halfWidthMm : 0,
+        assumed: 'stripped',
+      };
   const wall = hole.edge ? { mm: hole.edge.mm - outermostCutMm / 2, halfWidthMm: hole.edge.halfWidthMm } : null;
   return {
     threadEnd,

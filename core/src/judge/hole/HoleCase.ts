@@ -4,7 +4,8 @@ import type { ParentMaterial } from '../../facts/materials/index.ts';
 import type { Thread } from '../../facts/threads/index.ts';
 import type { WayId } from '../../facts/ways/index.ts';
 import type { HoleChoices } from './choices.ts';
-import type { Behind, ScrewedIn } from './jointChoices.ts';
+import type { Behind } from './choices/holeRows.ts';
+import type { ScrewedIn } from './choices/jointRows.ts';
 
 /** A reading with its 95 % half-width. */
 export interface Measured {

@@ -1,14 +1,7 @@
-export {
-  CHOICES,
-  choiceOf,
-  choiceRow,
-  isAsked,
-  mayBeEmptied,
-  type ChoiceId,
-  type ChoiceRow,
-  type HoleChoices,
-} from './choices.ts';
-export { HOLDS, STARTS, STUCK_THINGS, type StuckThing, type HoldId, type StartId } from './freeingChoices.ts';
+export { CHOICES, choiceOf, choiceRow, mayBeEmptied, type ChoiceId, type HoleChoices } from './choices.ts';
+export type { ChoiceRow } from './choices/ChoiceRow.ts';
+export { isAsked } from './asked.ts';
+export { HOLDS, STARTS, STUCK_THINGS, type StuckThing, type HoldId, type StartId } from './choices/freeingRows.ts';
 export {
   DEFAULT_HOUSE_RULES,
   RANKING_RULES,
@@ -26,8 +19,9 @@ export { blankCase } from './blankCase.ts';
 export { shopRulesOf, type ShopRules } from './shopRules.ts';
 export { questionReading } from './questionReading.ts';
 export { endsWithMend, isGauged, QUANTITIES, quantityRow, type QuantityId, type QuantityRow } from './quantities.ts';
-export { asksScrewedIn } from './caseOfChoices.ts';
-export { HURT_KINDS, type Behind } from './jointChoices.ts';
+export { asksScrewedIn, asksSeat, isBolted, keepsPressure, sealsOnFace } from './screwedIn.ts';
+export { HURT_KINDS } from './choices/dutyRows.ts';
+export type { Behind } from './choices/holeRows.ts';
 export {
   BOTTOM_ROOM_PITCHES,
   edgeTaken,
@@ -40,8 +34,9 @@ export {
   UNKNOWN_EDGE_D,
   type UnknownEnd,
 } from './unknowns.ts';
-export { offersOrdinary, ORDINARY, ordinaryLeft } from './ordinary.ts';
+export { offersOrdinary, ORDINARY, ORDINARY_PARTS, ordinaryLeft } from './ordinary.ts';
+export { SISTER_TELLS } from './sisterTells.ts';
 export { askedName } from './askedName.ts';
 export { soundsStuck } from './soundsStuck.ts';
 export { caseFromInputs, type CaseInputs, type MissingInput } from './caseFromInputs.ts';
-export { hurts, isBolted } from './duty.ts';
+export { hurts } from './duty.ts';

@@ -1,25 +1,28 @@
-import { threadById } from '../../facts/threads/index.ts';
 import type { ChoiceId, HoleChoices } from './choices.ts';
+import { screwedInTaken } from './screwedIn.ts';
 
-/** What is true of an ordinary hole, each part seen by eye: one line settles them all. */
-export const ORDINARY = {
-  screwedIn: 'screw',
-  metalBeside: 'one-d',
-  behind: 'nothing',
-  crack: 'none',
-  earlierRepair: 'none',
-  nearHeat: 'away',
-} as const satisfies Partial<HoleChoices>;
+/** The one line that settles an ordinary hole: each part as it is read out, and the choice that it answers. */
+export const ORDINARY_PARTS = [
+  { words: 'an ordinary screw like its sisters', id: 'screwedIn', value: 'screw' },
+  { words: 'metal beside it at least a screw’s diameter wide', id: 'metalBeside', value: 'one-d' },
+  { words: 'nothing behind but metal or free air', id: 'behind', value: 'nothing' },
+  { words: 'no crack', id: 'crack', value: 'none' },
+  { words: 'no old coil', id: 'earlierRepair', value: 'none' },
+  { words: 'not near exhaust, brake or heater', id: 'nearHeat', value: 'away' },
+] as const;
 
-export type OrdinaryId = keyof typeof ORDINARY;
-const IDS = Object.keys(ORDINARY) as OrdinaryId[];
+type Part = (typeof ORDINARY_PARTS)[number];
+type Answers = { [P in Part as P['id']]: P['value'] };
+
+/** What is true of an ordinary hole, each part seen by eye. */
+export const ORDINARY = Object.fromEntries(ORDINARY_PARTS.map(({ id, value }) => [id, value])) as unknown as Answers;
+
+export type OrdinaryId = Part['id'];
+const IDS = ORDINARY_PARTS.map(({ id }): OrdinaryId => id);
 
 /** Parts of the line that nobody answered yet. @example ordinaryLeft({ crack: 'none' }).length // 5 */
 export const ordinaryLeft = (choices: Partial<HoleChoices>): OrdinaryId[] =>
   IDS.filter((id: ChoiceId) => choices[id] === undefined || choices[id] === null);
-
-/** Threads that hold no ordinary screw: the line is not offered for them. */
-const NO_SCREW: readonly string[] = ['pipe-parallel', 'pipe-taper', 'acme', 'trapezoidal'];
 
 /**
  * Whether the one line may be offered: something of it is open, and nothing that was answered says otherwise.
@@ -28,6 +31,6 @@ const NO_SCREW: readonly string[] = ['pipe-parallel', 'pipe-taper', 'acme', 'tra
 export const offersOrdinary = (choices: Partial<HoleChoices>): boolean =>
   choices.threadId !== undefined &&
   choices.threadId !== null &&
-  !NO_SCREW.includes(threadById(choices.threadId).family) &&
+  screwedInTaken(choices) === 'screw' &&
   ordinaryLeft(choices).length > 0 &&
   IDS.every((id) => choices[id] === undefined || choices[id] === null || choices[id] === ORDINARY[id]);

@@ -14,13 +14,24 @@ export interface QuantityRow {
   readonly gauged?: true;
   /** It describes the damage: a finished mend makes it past. Depth and edge stay true. */
   readonly ends?: true;
+  /** A sister of the same pattern tells it. */
+  readonly told?: true;
   /** Its place in the planner’s request about a hole; left out: not in it. */
   readonly inHole?: string;
 }
 
 /** Every quantity: types, shapes, ranges, the questions about slips and the planner’s request follow from these rows. */
 export const QUANTITIES = [
-  { id: 'depth', name: 'Depth', minMm: 1, maxMm: 500, usual: 'depth-rod', usualD: [0.3, 12], inHole: 'depth' },
+  {
+    id: 'depth',
+    name: 'Depth',
+    minMm: 1,
+    maxMm: 500,
+    usual: 'depth-rod',
+    usualD: [0.3, 12],
+    told: true,
+    inHole: 'depth',
+  },
   {
     id: 'damage-to',
     name: 'Stripped from the face to',
@@ -250,6 +261,7 @@ export const QUANTITIES = [
     maxMm: 1000,
     usual: 'caliper',
     usualD: [0, 20],
+    told: true,
     inHole: 'joint.grip',
   },
   {
@@ -277,6 +289,7 @@ export const QUANTITIES = [
     maxMm: 500,
     usual: 'caliper',
     usualD: [0.3, 12],
+    told: true,
     ends: true,
     inHole: 'joint.screwReach',
   },

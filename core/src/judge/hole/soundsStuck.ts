@@ -1,4 +1,4 @@
-import type { StuckThing } from './freeingChoices.ts';
+import type { StuckThing } from './choices/freeingRows.ts';
 
 /** Words that mechanics use when something stays in the hole. */
 const STAYS = /snap|broke|break|shear|seiz|stuck|rusted in|won.?t (come|turn|move)|twisted off|stump|stub/i;

@@ -29,5 +29,5 @@ export {
   type TorqueInput,
 } from './mostTorque.ts';
 export { FASTENER_FIRST, marginFor, PRELOAD_MARGINS, type Margin } from './margins.ts';
-export { heatWords, parentAtTemperature, SCREW_HOTTEST_C } from './temperature.ts';
+export { heatWords, parentAtTemperature, screwHottestC } from './temperature.ts';
 export { tappingLoad, tappingWorking } from './tappingLoad.ts';

@@ -34,7 +34,7 @@ export const threadTorqueNm = ({ thread, stripLeastN, threadMargin }: Omit<Torqu
  */
 export function mostTorque(input: TorqueInput): MostTorque {
   const { thread, fastener, serviceC } = input;
-  const hot = screwAtTemperature(fastener.id, serviceC).factor;
+  const hot = screwAtTemperature(fastener.id, serviceC);
   const byScrewNm =
     (NUT_FACTOR.oiled * thread.majorMm * NAMED_SHARE_OF_PROOF * hot * proofLoadN(thread, fastener)) / 1000;
   const byThreadNm = threadTorqueNm(input);
@@ -58,7 +58,7 @@ export const torqueFacts = (input: TorqueInput): TorqueFacts => ({
   stripLeastN: input.stripLeastN,
   threadMargin: input.threadMargin,
   proofN: proofLoadN(input.thread, input.fastener),
-  hotShare: screwAtTemperature(input.fastener.id, input.serviceC).factor,
+  hotShare: screwAtTemperature(input.fastener.id, input.serviceC),
   torqueNm: mostTorque(input).torqueNm,
 });
 

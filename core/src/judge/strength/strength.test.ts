@@ -12,7 +12,7 @@ const base = {
   fastener: fastenerClass('8.8', 8),
   parentShearMpa: 182,
   engagementMm: 11,
-  dilationRatio: null,
+  dilationRatio: 3,
 };
 
 test('Alexander’s factors at their ends and published points', () => {

@@ -24,8 +24,8 @@ export interface StripInput {
   /** Thread that a bush or plug cuts in the parent; the screw then runs in the bush, whose own metal shears at `insideShearMpa`. */
   outer?: Thread | undefined;
   insideShearMpa?: number | undefined;
-  /** Twice the distance from axis to free edge over the major cut in the parent; null when unknown (C1 = 1 assumed). */
-  dilationRatio: number | null;
+  /** Twice the distance from axis to free edge over the major cut in the parent. */
+  dilationRatio: number;
 }
 
 export interface StripLoad {
@@ -100,7 +100,7 @@ const screwShearMpa = (fastener: FastenerClassRow) => fastener.tensileMpa * fast
  * Strip load of a screw in a hole: min(τp·Ap·C1·C3, τf·Af·C1·C2), FED-STD-H28 areas with VDI 2230 / Alexander factors.
  * In a coil the parent is sheared at the coil's outside, the hard side is the insert (C3 = 1), and the screw's own
  * thread is still checked. A bore over the class's limit costs both sides the factor q.
- * @example stripLoad({ thread: threadById('M8x1.25'), fastener: fastenerClass('8.8', 8), parentShearMpa: 182, engagementMm: 11, dilationRatio: null }).stripLoadN // 33691
+ * @example stripLoad({ thread: threadById('M8x1.25'), fastener: fastenerClass('8.8', 8), parentShearMpa: 182, engagementMm: 11, dilationRatio: 3 }).stripLoadN // 33691
  */
 export function stripLoad(input: StripInput): StripLoad {
   const { thread, coil, outer, engagementMm } = input;
@@ -120,7 +120,7 @@ export function stripLoad(input: StripInput): StripLoad {
   });
   const fastenerShearMpa = screwShearMpa(input.fastener);
   const rs = fastenerAreaMm2 > 0 ? (input.parentShearMpa * parentAreaMm2) / (fastenerShearMpa * fastenerAreaMm2) : 2.2;
-  const c1 = input.dilationRatio === null ? 1 : dilationFactor(input.dilationRatio);
+  const c1 = dilationFactor(input.dilationRatio);
   const c3 = sleeved ? 1 : parentBendingFactor(rs);
   const c2 = fastenerBendingFactor(rs);
   // Of a sleeve the outside's thread overlaps by its own drill, of a bore that was read wider by that.
@@ -195,7 +195,12 @@ export function stripLoadWorking(facts: StripFacts): Working {
       { symbol: 'Ap', meaning: 'shear area in the parent', value: parentAreaMm2, unit: 'mm²' },
       { symbol: 'τf', meaning: 'shear strength of the screw’s thread', value: facts.screwShearMpa, unit: 'MPa' },
       { symbol: 'Af', meaning: 'shear area of the screw’s thread', value: fastenerAreaMm2, unit: 'mm²' },
-      { symbol: 'C1', meaning: 'dilation of the wall (1 where the edge is unknown)', value: c1, unit: '' },
+      {
+        symbol: 'C1',
+        meaning: 'dilation of the wall; an edge that nobody measured is taken near',
+        value: c1,
+        unit: '',
+      },
       { symbol: 'C2', meaning: 'bending of the screw’s thread', value: c2, unit: '' },
       { symbol: 'C3', meaning: 'bending of the parent’s thread', value: c3, unit: '' },
       { symbol: 'q', meaning: 'overlap left by an oversize bore (estimate)', value: q, unit: '' },

@@ -45,20 +45,24 @@ export function parentAtTemperature(parent: ParentMaterial, serviceC: number): H
 }
 
 /** Screws of the usual classes are rated up to here, and count in full (ISO 898-1, ISO 3506). */
-export const SCREW_COUNTS_FROM_C = 150;
-/** Above this none of the usual heat-treated or plain classes is used (our estimate). */
-export const SCREW_HOTTEST_C = 300;
+const SCREW_COUNTS_FROM_C = 150;
+/** Above this no heat-treated or plain class is used, nor one that nobody knows (our estimate). */
+const SCREW_HOTTEST_C = 300;
+
+/**
+ * The hottest that a screw of a class is used at, °C: the last figure known for it.
+ * @example screwHottestC('A2-70') // 400
+ */
+export const screwHottestC = (classId: string | null): number =>
+  (classId === null ? undefined : FASTENER_HEAT[classId]?.at(-1)?.[0]) ?? SCREW_HOTTEST_C;
 
 /**
  * Share of its proof load that a screw keeps: in full up to 150 °C. It lowers what the product names as torque, never a
  * maker's torque and never the load that the thread must stand: a screw is tightened cold.
- * @example screwAtTemperature('8.8', 200).factor // 0.84
+ * @example screwAtTemperature('8.8', 200) // 0.84
  */
-export function screwAtTemperature(classId: string, serviceC: number): { factor: number; beyond: boolean } {
-  if (serviceC < SCREW_COUNTS_FROM_C) return { factor: 1, beyond: false };
-  const { share, beyond } = shareAt(FASTENER_HEAT[classId]!, serviceC);
-  return { factor: share, beyond };
-}
+export const screwAtTemperature = (classId: string, serviceC: number): number =>
+  serviceC < SCREW_COUNTS_FROM_C ? 1 : shareAt(FASTENER_HEAT[classId]!, serviceC).share;
 
 /** What heat does to a parent, in words. */
 export function heatWords(

@@ -9,6 +9,7 @@ import {
 } from '../../judge/hole/index.ts';
 import { weighCase } from '../../pipeline.ts';
 import { sayStep, writeWorkCard } from '../workcard/index.ts';
+import { judgePlugReach } from './checks/plugReach.ts';
 import { becauseOf, type Route } from './index.ts';
 
 // What the best mechanic would not get wrong: each rule with a case that it must stop and one that it must let through.
@@ -194,7 +195,7 @@ const ROWS: [rule: string, choices: Choices, readings: Readings, ...claims: Clai
     { behind: 'liquid' },
     AT,
     is(COIL, 'holds'),
-    says(COIL, /level down.*sealant/),
+    says(COIL, /level down.*Sealant/),
   ],
   ['pressure behind: it is let off first', { behind: 'pressure' }, AT, says(COIL, /pressure off/)],
   [
@@ -884,6 +885,119 @@ const ROWS: [rule: string, choices: Choices, readings: Readings, ...claims: Clai
     { depth: 19, edge: 16 },
     check('wire-coil', 'port', 'none'),
   ],
+  // What a way sends behind, and what stands there
+  [
+    'chips of a tap go into a gearbox too: caught',
+    { behind: 'closed' },
+    { depth: 20, 'damage-to': 6, 'screw-reach': 18 },
+    check(CLEAN, 'behind', 'holds'),
+    says(CLEAN, /Grease on the flutes/),
+  ],
+  [
+    'a spark plug’s thread is chased with the piston low',
+    { ...SPARK, screwedIn: 'spark-plug' },
+    { depth: 19, 'damage-to': 4, edge: 16 },
+    says(CLEAN, /Piston low, both valves shut/),
+  ],
+  [
+    'a chase with nobody having looked: a tick, not a reading',
+    { behind: null },
+    { depth: 20, 'damage-to': 6, 'screw-reach': 18 },
+    ticks(CLEAN, 'behind'),
+    waits(CLEAN),
+  ],
+  [
+    'left as it is, nothing goes anywhere',
+    { behind: 'closed' },
+    { depth: 20, 'damage-to': 6 },
+    check('leave-it', 'behind', 'none'),
+  ],
+  [
+    'a new coil breaks a tang off into the tank, but no chips',
+    { earlierRepair: 'wire-coil', coilState: 'out-sound', behind: 'liquid' },
+    AT,
+    says('new-coil', /Let the level down.*tangless/),
+    saysNot('new-coil', /Grease on the flutes/),
+  ],
+  [
+    'and waits where nobody looked',
+    { earlierRepair: 'wire-coil', coilState: 'out-sound', behind: null },
+    AT,
+    waits('new-coil', 'behind'),
+  ],
+  ['a new hole beside the old one comes out there too', { behind: null }, AT, waits('move-hole', 'behind')],
+  ['into free air it waits for nothing', {}, AT, waits('move-hole')],
+  [
+    'chips are kept out of a liquid, and it is let down first',
+    { behind: 'liquid', sealing: 'oil' },
+    AT,
+    says(RETAP, /Let the level down below the hole first\. Grease on the flutes.*Sealant/),
+  ],
+  // Pressure that nobody gave
+  [
+    'a fitting whose pressure nobody said: a coil waits for it',
+    { threadId: 'M16x1.5', screwedIn: 'fitting', parentId: 'ductile-iron' },
+    { depth: 30 },
+    waits('wire-coil', 'pressureBar'),
+  ],
+  [
+    'no pressure, said: nothing is asked',
+    { threadId: 'M16x1.5', screwedIn: 'fitting', parentId: 'ductile-iron', pressureBar: 0 },
+    { depth: 30, seat: 30 },
+    check('wire-coil', 'port', 'none'),
+    waits('wire-coil'),
+  ],
+  ['a drain plug is asked for none', PLUG, { depth: 14, seat: 22 }, check('wire-coil:M14x1.5:1D', 'port', 'none')],
+  [
+    'a cover’s screw in a blind hole is no port',
+    { ...BLIND, pressureBar: 200 },
+    DEEP,
+    check(COIL, 'port', 'none'),
+    waits(COIL, 'duty'),
+  ],
+  ['200 bar on what counts as harmless: the duty is asked', { pressureBar: 200 }, AT, waits('clean-up', 'duty')],
+  ['3 bar: with care', { pressureBar: 3 }, AT, check(COIL, 'pressure', 'with-care'), waits(COIL)],
+  [
+    'a coolant pump’s 1.5 bar is no danger',
+    { pressureBar: 1.5, sealing: 'water' },
+    AT,
+    check(COIL, 'pressure', 'none'),
+  ],
+  [
+    'said to be dangerous: the release is what it waits for',
+    { ...HURT, pressureBar: 200 },
+    AT,
+    check(COIL, 'pressure', 'none'),
+  ],
+  // Heat of screws
+  [
+    'stainless screws are used up to 400 °C',
+    { fastenerClassId: 'A2-70', serviceC: 350, parentId: 'grey-iron' },
+    AT,
+    check(RETAP, 'screw-heat', 'none'),
+  ],
+  [
+    'class 8.8 is not',
+    { fastenerClassId: '8.8', serviceC: 350, parentId: 'grey-iron' },
+    AT,
+    check(RETAP, 'screw-heat', 'with-care'),
+    named(RETAP, null),
+  ],
+  [
+    'nor stainless above that',
+    { fastenerClassId: 'A2-70', serviceC: 450, parentId: 'grey-iron' },
+    AT,
+    check(RETAP, 'screw-heat', 'with-care'),
+  ],
+  // Cards that can be kept
+  ['the screw stays out of the gearbox', { behind: 'closed' }, AT, says(RETAP, /at most 20 mm/)],
+  ['into free air it may stand out', {}, AT, saysNot(RETAP, /at most 20 mm/)],
+  [
+    'a torque is held to its bolt, whatever holds the nut',
+    { ...C88, ...torque(60), backReached: true },
+    { depth: 3 },
+    check('rivet-nut', 'torque', 'does-not-hold'),
+  ],
 ];
 
 test('there are as many rows as were promised', () => {
@@ -933,4 +1047,26 @@ test('no fit drill in the rack: it is got, then drilled with, and the floor is c
   expect(at(/^Drill 8\.5 mm: Follow/)).toBeGreaterThan(at(/Get a drill/));
   check(RETAP, 'floor', 'does-not-hold')(weighed);
   check(RETAP, 'drill', 'holds')(weighed);
+});
+
+test.each([
+  ['flush with the chamber', 19, 0, 'holds'],
+  ['flush as read, perhaps half a millimetre in it', 19, 0.5, 'does-not-hold'],
+  ['short by more than the doubt', 18.2, 0.5, 'holds'],
+  ['bare thread left', 17, 0.5, 'with-care'],
+  ['in the chamber', 19.4, 0, 'does-not-hold'],
+] as const)('a spark plug’s coil, %s', (_, endsMm, halfWidthMm, verdict) => {
+  const hole = given(SPARK, { depth: 19, edge: 16 });
+  const [reach] = judgePlugReach({ ...hole, depth: { mm: 19, halfWidthMm } }, endsMm);
+  expect(reach).toMatchObject({ verdict });
+  if (halfWidthMm > 0 && verdict === 'does-not-hold') expect(reach).toMatchObject({ settledBy: 'depth' });
+});
+
+test('a slot that was read and no bore: cleaned up round its far end all the same', () => {
+  const cleanUp = (readings: Readings) => weighCase(given({ strippedThroughout: true }, readings)).assessment.cleanUp;
+  expect(cleanUp(AT).mm).toBe(8);
+  expect(cleanUp({ ...AT, 'slot-end': 1.5 }).mm).toBe(11);
+  // Round its own axis the slot is where it is.
+  const own = given({ strippedThroughout: true, axis: 'own' }, { ...AT, 'slot-end': 1.5 });
+  expect(weighCase(own).assessment.cleanUp.mm).toBe(8);
 });

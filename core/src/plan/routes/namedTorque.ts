@@ -5,7 +5,7 @@ import {
   mostTorque,
   parentAtTemperature,
   PRELOAD_MARGINS,
-  SCREW_HOTTEST_C,
+  screwHottestC,
   threadTorqueNm,
   type TorqueInput,
 } from '../../judge/strength/index.ts';
@@ -37,7 +37,7 @@ export function torqueInputOf(
   const { demand } = hole.joint;
   if (route.stripLeastN === null || !isBolted(hole) || demand.mode === 'to-yield') return null;
   const hot = parentAtTemperature(hole.parent, serviceC);
-  if (!hot.holdsPreload || hot.beyond || serviceC > SCREW_HOTTEST_C) return null;
+  if (!hot.holdsPreload || hot.beyond || serviceC > screwHottestC(hole.joint.fastenerClassId)) return null;
   const load = demand.mode === 'preload' ? demand.load : 'static';
   return {
     thread: route.thread,

@@ -9,6 +9,7 @@ import {
   type HoleCase,
   type RankingWeights,
 } from '../../judge/hole/index.ts';
+import { isStrength } from './checks/strength.ts';
 import type { Route } from './Route.ts';
 
 /** Scores this close are one as good as the other (our estimate). */
@@ -157,7 +158,7 @@ export function rankWords(reason: RankReason, say: Say): string {
     case 'shorter-insert':
       return `the same cut as ${reason.next} with a shorter insert`;
     case 'longer-insert':
-      return `the same cut as ${reason.next}, and it uses more of the screw`;
+      return `the same cut as ${reason.next} with a longer insert: more thread to carry it`;
     case 'coarser':
       return `a coarser thread than ${reason.next} at the same metal, as suits castings and soft metal`;
     case 'keeps-more':
@@ -191,7 +192,7 @@ export function rankRoutes(routes: readonly Route[], hole: HoleCase): Route[] {
   const harmless = hole.floor === null && hole.behind === 'nothing';
   const weighed = routes.map((route): Weighed => {
     const criteria = criteriaOf(route, hole.thread.majorMm);
-    const strength = route.checks.find(({ unit, id }) => unit === 'times' && id !== 'tapping');
+    const strength = route.checks.find(isStrength);
     const margin = strength ? (strength.valuePessimistic ?? 0) / strength.limit! : 0;
     return {
       route,

@@ -11,6 +11,7 @@ import { judgeOldHelix } from './checks/oldHelix.ts';
 import { judgeParentTemperature } from './checks/parentTemperature.ts';
 import type { Check } from './checks/registry.ts';
 import { judgePort } from './checks/port.ts';
+import { judgePressure } from './checks/pressure.ts';
 import { judgeRelease } from './checks/release.ts';
 import { judgeScrewHeat } from './checks/screwHeat.ts';
 import { judgeSealing } from './checks/sealing.ts';
@@ -39,7 +40,8 @@ export function sharedChecks(context: RouteContext, id: WayId, route: Proposed):
     ...judgeLean(hole, way),
     ...judgeAxis(assessment, way),
     ...judgeFloor(hole, route, way),
-    ...judgeBehind(hole, way),
+    ...judgeBehind(hole, way, route),
+    ...judgePressure(hole, way),
     ...judgeSeat(hole, way, route),
     ...(way.drills && way.atThisHole ? judgeWetWall(hole, route.cut.outermostMm) : []),
     ...judgeScrewHeat(hole, way),

@@ -1,6 +1,7 @@
 import { SAY } from '../../basis/units/index.ts';
 import { weighCase } from '../../pipeline.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
+import { freezePlan } from '../freeze/index.ts';
 import { sayStep, writeWorkCard } from './index.ts';
 
 const card = (hole: ReturnType<typeof holeCase>, id: string) => {
@@ -68,4 +69,46 @@ test('a torque that is wanted is the one to tighten to; where no thread carries,
     'M8 × 1.25, class 8.8: 12 Nm, dry. It reaches 16.2 mm below the face.',
   );
   expect(fasten(holeCase(), 'send-out')).toBeUndefined();
+});
+
+// What a card counts on must be there: never more thread than the metal has, never more screw than there is room for.
+const THROUGH = { kind: 'through', depth: { mm: 20, halfWidthMm: 0 }, damageTo: { mm: 4, halfWidthMm: 0 } } as const;
+const reaching = (mm: number, over: Parameters<typeof holeCase>[0] = {}) =>
+  holeCase({ ...THROUGH, ...over, joint: { screwReach: { mm, halfWidthMm: 0 } } });
+const expected = (hole: ReturnType<typeof holeCase>, id: string) =>
+  freezePlan(weighCase(hole), id).expectations.map(({ id: what, lowMm }) => [what, lowMm && Number(lowMm.toFixed(2))]);
+
+test.each([
+  ['a screw longer than the part is thick: thread to its far side', 30, 20],
+  ['a short one: to where its point begins', 16, 14.75],
+])('%s', (_, reachMm, toMm) => {
+  const hole = reaching(reachMm);
+  expect(expected(hole, 'clean-up:M8x1.25')).toContainEqual(['full-thread', toMm]);
+  expect(card(hole, 'clean-up:M8x1.25').find(({ id }) => id === 'prove')!.number).toMatchObject({ valueMm: toMm });
+});
+
+test('a retap is proved as deep as its tap goes, not as the screw’s point does', () => {
+  const retap = expected({ ...blind, behind: 'nothing' }, 'oversize:M10x1.5');
+  const proposal = weighCase({ ...blind, behind: 'nothing' });
+  const { depths } = proposal.routes.find(({ id }) => id === 'oversize:M10x1.5')!;
+  expect(depths.screwReachMm).toBeGreaterThan(depths.fullThreadToMm);
+  expect(retap).toContainEqual(['full-thread', Number(depths.fullThreadToMm.toFixed(2))]);
+});
+
+test('a bolt that goes through has no thread to gauge and no bore of a thread', () => {
+  const hole = holeCase({ ...THROUGH, joint: { backReached: true } });
+  expect(expected(hole, 'through-bolt').map(([id]) => id)).toEqual(['gauge', 'square']);
+  const proved = card(hole, 'through-bolt').find(({ id }) => id === 'prove')!;
+  expect(proved.what).toMatch(/goes in by hand over its whole length/);
+  expect(proved.number).toBeNull();
+});
+
+test.each([
+  ['into a gearbox no farther than the metal', 'closed', 16, 'at most 20 mm'],
+  ['the one that always stood out stays', 'closed', 22, 'at most 22 mm'],
+  ['into free air as far as it likes', 'nothing', 22, null],
+] as const)('the screw goes back %s', (_, behind, reachMm, most) => {
+  const fasten = card(reaching(reachMm, { behind }), 'clean-up:M8x1.25').find(({ id }) => id === 'fasten')!;
+  if (most === null) expect(fasten.what).not.toMatch(/at most/);
+  else expect(fasten.what).toContain(most);
 });

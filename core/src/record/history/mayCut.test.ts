@@ -3,7 +3,7 @@ import { weighCase } from '../../pipeline.ts';
 import { freezePlan } from '../../plan/freeze/index.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
 import { readStored, type HoleEventBody, type HoleFile, type StoredEvent } from '../events/index.ts';
-import { foldHole, mayCut } from './index.ts';
+import { CLOSE_BARS, CUT_BARS, foldHole, mayClose, mayCut } from './index.ts';
 
 const stripped = { damageTo: { mm: 20, halfWidthMm: 0 }, strippedThroughout: true };
 const COIL = 'wire-coil:M8x1.25:2D';
@@ -60,6 +60,38 @@ test.each([
   ['something stuck goes before all of it', [planned(ASKING), chosen('stuck', 'tap')], 'stuck'],
 ] as const)('%s: %s', (_, events, bar) => {
   expect(mayCut(fileOf(...events))).toBe(bar);
+});
+
+const recorded = (...results: { id: 'gauge' | 'square' | 'proof-load'; passed: boolean }[]): HoleEventBody => ({
+  kind: 'result',
+  payload: { mendId: 'm', planId: 'p', results, note: '' },
+});
+const GAUGED = { id: 'gauge', passed: true } as const;
+const PROVED = { id: 'proof-load', passed: true } as const;
+const HURT = [planned(SURE), chosen('duty', 'can-hurt'), released] as const;
+
+test.each([
+  ['nothing measured', [planned(SURE)], 'no-result'],
+  ['measured', [planned(SURE), recorded(GAUGED)], 'yes'],
+  ['the gauge did not go in', [planned(SURE), recorded({ id: 'gauge', passed: false })], 'failed'],
+  ['put right and recorded again', [planned(SURE), recorded({ id: 'gauge', passed: false }), recorded(GAUGED)], 'yes'],
+  ['someone can be hurt, and no load was proved', [...HURT, recorded(GAUGED)], 'no-proof'],
+  ['it was', [...HURT, recorded(GAUGED, PROVED)], 'yes'],
+  ['it let go under it', [...HURT, recorded(GAUGED, { ...PROVED, passed: false })], 'failed'],
+  ['stops or drips is proved by its gauge', [planned(SURE), chosen('duty', 'leak-or-damage'), recorded(GAUGED)], 'yes'],
+  [
+    'a part that is replaced is proved where it is made',
+    [planned(planOf({}, 'replace-part')), chosen('duty', 'under-code'), recorded(GAUGED)],
+    'yes',
+  ],
+  ['a plan that is frozen anew is proved anew', [planned(SURE), recorded(GAUGED), planned(SURE, 'q')], 'no-result'],
+] as const)('signed as mended, %s: %s', (_, events, bar) => {
+  expect(mayClose(fileOf(...events))).toBe(bar);
+});
+
+test('every bar says what to do about it, as half a sentence', () => {
+  for (const words of [...Object.values(CUT_BARS), ...Object.values(CLOSE_BARS)])
+    expect(words).toMatch(/^[A-Z].*[^.]$/);
 });
 
 test('what an older build took as nothing below was no answer; what is said now is', () => {

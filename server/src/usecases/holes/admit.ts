@@ -2,11 +2,13 @@ import {
   InputError,
   fastenerClass,
   mayCut,
+  CLOSE_BARS,
+  CUT_BARS,
+  mayClose,
   openMendOf,
   parentById,
   threadById,
   wantsTwoSignatures,
-  type CutBar,
   type EventKindId,
   type EventPayloads,
   type HoleHead,
@@ -71,21 +73,11 @@ const mendOpened: Admit<'mend-opened'> = ({ head }) => {
     throw new HttpProblem(409, 'open-mend', 'A mend is open', 'This hole has an open mend; go on with that one.');
 };
 
-const BARS: Readonly<Record<CutBar, string>> = {
-  'no-mend': 'No mend is open on this hole; start one first.',
-  stuck: 'Something is stuck in this hole; free it first, or say that it is out.',
-  'no-plan': 'Plan the mend first.',
-  'do-not-use': 'This hole is set to “do not use”; take that back first, with whoever set it.',
-  asked: 'The plan hangs on a reading that nobody has given; give it and plan again.',
-  'not-looked': 'Look first: the card’s first step is not ticked.',
-  'not-released': 'This hole can hurt someone or is under a code: record the release first.',
-};
-
 const result: Admit<'result'> = ({ head, payload }) => {
   if (openMend(head, payload.mendId).planId !== payload.planId)
     throw refused('payload.planId', 'This is not the plan in force; look at the new one first.');
   const cut = mayCut(head.file);
-  if (cut !== 'yes') throw refused('payload.results', BARS[cut]);
+  if (cut !== 'yes') throw refused('payload.results', `${CUT_BARS[cut]}.`);
 };
 
 /** Where a hole can hurt someone or is under a code, one person never signs alone, and a lead hand is one of the two. */
@@ -107,9 +99,10 @@ async function signedByTwo(context: Context, secondId: string | null, tx: Tx): P
 }
 
 const mendClosed: Admit<'mend-closed'> = async ({ context, head, payload, tx }) => {
-  const mend = openMend(head, payload.mendId);
+  openMend(head, payload.mendId);
   if (payload.outcome !== 'mended') return;
-  if (mend.results === null) throw refused('payload.outcome', 'Record what was measured first; then close the mend.');
+  const close = mayClose(head.file);
+  if (close !== 'yes') throw refused('payload.outcome', `${CLOSE_BARS[close]}.`);
   if (wantsTwoSignatures(head.file)) await signedByTwo(context, payload.secondSignedBy, tx);
 };
 

@@ -1,5 +1,6 @@
 import {
   asksScrewedIn,
+  asksSeat,
   choiceOf,
   type ChoiceId,
   type HoleFile,
@@ -67,7 +68,6 @@ export const KnownColumn = memo(function KnownColumn({
   const chosen = (...ids: ChoiceId[]) => ids.some((id) => choiceOf(choices, id) !== choiceOf({}, id));
   const has = (...quantities: QuantityId[]) => quantities.some((id) => live[id] !== undefined || drafted.has(id));
   const behind = choiceOf(choices, 'behind');
-  const screwedIn = choiceOf(choices, 'screwedIn');
   const holdsCoil = choices.earlierRepair === 'wire-coil' || file.generations.at(-1)?.method === 'wire-coil';
   const depthLabel =
     choices.kind === 'through'
@@ -172,8 +172,8 @@ export const KnownColumn = memo(function KnownColumn({
       >
         {() => (
           <>
-            {choice('screwedIn')}
-            {screwedIn === 'screw' || screwedIn === 'stud' || screwedIn === null ? null : reading('seat')}
+            {!asksScrewedIn(choices, faceName) && choice('screwedIn')}
+            {asksSeat(choices) && reading('seat')}
             {choice('mateMayBeOpened')}
             {choice('backReached')}
             {choice('drive')}
@@ -183,7 +183,7 @@ export const KnownColumn = memo(function KnownColumn({
             {choice('sealing')}
             {choice('undone')}
             {choice('serviceC')}
-            {choiceOf(choices, 'sealing') !== 'none' && choice('pressureBar')}
+            {choice('pressureBar')}
             {choice('partCost')}
           </>
         )}

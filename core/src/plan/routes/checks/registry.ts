@@ -8,6 +8,7 @@ import { back } from './back.ts';
 import { behind } from './behind.ts';
 import { plugReach } from './plugReach.ts';
 import { port } from './port.ts';
+import { pressure } from './pressure.ts';
 import { release } from './release.ts';
 import { replace } from './replace.ts';
 import { screwHeat } from './screwHeat.ts';
@@ -71,6 +72,7 @@ const REGISTRY = {
   behind,
   'plug-reach': plugReach,
   port,
+  pressure,
   release,
   replace,
   'screw-heat': screwHeat,

@@ -1,6 +1,6 @@
 import { verdictOfUnknown, type CheckKind, type CheckOf, type Verdict } from '../../../basis/checks/index.ts';
 import type { Way } from '../../../facts/ways/index.ts';
-import { isBolted, type HoleCase } from '../../../judge/hole/index.ts';
+import { sealsOnFace, type HoleCase } from '../../../judge/hole/index.ts';
 import type { Proposed } from '../Route.ts';
 
 /** Ring of face that a washer or seat keeps outside the cut, mm: from the first it holds, from the second with care (our estimate). */
@@ -11,14 +11,6 @@ const UNKNOWN_OVER_MM = 4;
 const USUAL_OVER_MM = 8;
 
 export type SeatFacts = { seatMm: number; known: boolean; cutMm: number };
-
-/** Whether it seals with a washer or a seat on the face round the hole. */
-export const sealsOnFace = (hole: HoleCase): boolean =>
-  !isBolted(hole) &&
-  hole.joint.screwedIn !== 'power' &&
-  hole.joint.screwedIn !== 'grease-nipple' &&
-  hole.joint.screwedIn !== 'nothing' &&
-  hole.thread.taper === null;
 
 /** The washer or seat that presses on the face, as measured or as it is taken; null: nothing seals there. */
 export const seatTaken = (hole: HoleCase): { mm: number; known: boolean } | null => {

@@ -68,6 +68,15 @@ type StrengthCheck =
   | CheckOf<'carries-preload', CarriesPreloadFacts>
   | CheckOf<'torque', TorqueCheckFacts>;
 
+const STRENGTH_KINDS: readonly string[] = [
+  'as-made',
+  'breaks-first',
+  'carries-preload',
+] satisfies readonly StrengthCheck['kind'][];
+
+/** Whether a check is the one that says what a thread carries. @example isStrength({ kind: 'tapping' }) // false */
+export const isStrength = ({ kind }: { kind: string }): boolean => STRENGTH_KINDS.includes(kind);
+
 export interface StrengthResult {
   checks: StrengthCheck[];
   strip: StripLoad;

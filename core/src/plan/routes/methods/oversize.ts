@@ -1,4 +1,4 @@
-import { isBolted } from '../../../judge/hole/index.ts';
+import { isBolted, sealsOnFace } from '../../../judge/hole/index.ts';
 import { boreForShare, MAJOR_LESS_PITCH_SHARE } from '../../../facts/drills/index.ts';
 import {
   threadGeometry,
@@ -12,7 +12,6 @@ import { drillPointMm, shareWords, type ShareReason } from '../../cutting/index.
 import { judgeCleanUp } from '../checks/cleanUp.ts';
 import { judgeDrill } from '../checks/drill.ts';
 import { judgeMate } from '../checks/mate.ts';
-import { sealsOnFace } from '../checks/seat.ts';
 import { carriedBy, judgeStrength } from '../checks/strength.ts';
 import { judgeSystem } from '../checks/system.ts';
 import { judgeWall } from '../checks/wall.ts';

@@ -1,6 +1,7 @@
 import type { WayId } from '../../../facts/ways/index.ts';
 import { isBolted, type HoleCase } from '../../../judge/hole/index.ts';
 import { TURNS_HOLD } from '../checks/turns.ts';
+import { judgeTorque } from '../checks/torque.ts';
 import { judgeThinWall } from '../checks/thinWall.ts';
 import { judgeWall } from '../checks/wall.ts';
 import type { Method, OwnStep } from '../Method.ts';
@@ -42,7 +43,7 @@ const thinWay = (kind: Own['kind'], title: string): Method<Own> => ({
       withoutThread(context, {
         id: kind satisfies WayId,
         title,
-        checks: [judgeThinWall(context, kind), ...judgeWall(hole, cutMm, true)],
+        checks: [judgeThinWall(context, kind), ...judgeWall(hole, cutMm, true), ...judgeTorque(hole, hole.thread)],
         cut: {
           drill: null,
           drillMm: cutMm,

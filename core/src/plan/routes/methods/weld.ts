@@ -38,7 +38,7 @@ export const weld: Method<Own> = {
   },
   whyNothing: alwaysOffered,
   notes: (route) => [
-    'referred: the welder’s procedure and local codes go first; everything around it gets hot',
+    'referred: the welder’s procedure and local codes go first; everything around it gets hot; never on a closed vessel',
     ...(route.own.softened ? ['the metal beside a weld counts as not heat treated'] : []),
     ...fastenerNote(route),
   ],

@@ -7,7 +7,7 @@ import {
   LEAST_SET_DOWN_TURNS,
 } from '../../../facts/inserts/index.ts';
 import type { CoilHole } from '../../../facts/inserts/index.ts';
-import { isBolted, type HoleCase } from '../../../judge/hole/index.ts';
+import { isBolted, sealsOnFace, type HoleCase } from '../../../judge/hole/index.ts';
 import { compareVerdicts, worstVerdict } from '../../../basis/checks/index.ts';
 import { COUNTERSINK_OVER_MM, drillPointMm, drillStopMm } from '../../cutting/index.ts';
 import { judgeCleanUp } from '../checks/cleanUp.ts';
@@ -16,7 +16,6 @@ import { judgeCoilRoom } from '../checks/coilRoom.ts';
 import { judgeDrill } from '../checks/drill.ts';
 import { judgePlugReach } from '../checks/plugReach.ts';
 import { judgeScrewReach } from '../checks/screwReach.ts';
-import { sealsOnFace } from '../checks/seat.ts';
 import { carriedBy, judgeStrength, type StrengthResult } from '../checks/strength.ts';
 import { TURNS_HOLD } from '../checks/turns.ts';
 import { judgeWall } from '../checks/wall.ts';
@@ -41,11 +40,13 @@ function ownOf({ joint }: HoleCase): Omit<CoilOwn, 'nominalMm'> {
   };
 }
 
+const isUsual = ({ lengthD }: CoilLength): boolean => COIL_LENGTHS_D.some((usual) => Math.abs(usual - lengthD) < 1e-9);
+const inMm = ({ nominalMm }: CoilLength): string => `${Number(nominalMm.toFixed(2))}`;
+
 /** How a length of coil is said: 1.5 D, or in millimetres where it was cut to a reach. @example coilLengthWords({ lengthD: 1.5, nominalMm: 12 }) // '1.5 D' */
-export const coilLengthWords = ({ lengthD, nominalMm }: CoilLength): string =>
-  COIL_LENGTHS_D.some((usual) => Math.abs(usual - lengthD) < 1e-9)
-    ? `${lengthD} D`
-    : `${Number(nominalMm.toFixed(2))} mm long`;
+export const coilLengthWords = (length: CoilLength): string =>
+  isUsual(length) ? `${length.lengthD} D` : `${inMm(length)} mm long`;
+const coilLengthKey = (length: CoilLength): string => (isUsual(length) ? `${length.lengthD}D` : `${inMm(length)}mm`);
 
 export const coilWords = ({ locking, cool }: CoilOwn): string =>
   `${locking ? 'a locking coil holds a screw that shakes' : 'a free-running coil'}, set dry${cool ? '; with thread locker only where it could turn' : '; no thread locker at this temperature'}`;
@@ -119,11 +120,8 @@ function screwInCoil(
 }
 
 /** One length of coil in a hole. `cutsNothing`: its tapped hole is there and sound. */
-export function coilRoute(
-  context: RouteContext,
-  { nominalMm, lengthD }: CoilLength,
-  cutsNothing = false,
-): Proposed<CoilOwn> {
+export function coilRoute(context: RouteContext, length: CoilLength, cutsNothing = false): Proposed<CoilOwn> {
+  const { nominalMm, lengthD } = length;
   const { hole, assessment } = context;
   const { thread } = hole;
   const coil = coilHole(thread);
@@ -141,8 +139,8 @@ export function coilRoute(
   const wantsReachMm = insertFromMm + inCoilMm;
   const blind = hole.kind === 'blind';
   return {
-    id: `${cutsNothing ? 'new-coil' : 'wire-coil'}:${thread.id}:${lengthD}D`,
-    title: `${cutsNothing ? 'New coil in the same thread' : 'Wire coil'}, ${coilLengthWords({ lengthD, nominalMm })}`,
+    id: `${cutsNothing ? 'new-coil' : 'wire-coil'}:${thread.id}:${coilLengthKey(length)}`,
+    title: `${cutsNothing ? 'New coil in the same thread' : 'Wire coil'}, ${coilLengthWords(length)}`,
     thread,
     insertLengthD: lengthD,
     cut: {

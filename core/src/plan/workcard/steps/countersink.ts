@@ -9,7 +9,8 @@ export const countersinkSteps = ({ depths, cut }: Route): StepOf<'countersink', 
 
 export const countersink: StepKind<CountersinkFacts> = {
   title: () => 'Countersink lightly',
-  what: ({ majorMm }, say) => `90° until the mouth is ${say.atLeast(majorMm)}, just over the thread.`,
+  what: ({ majorMm }, say) =>
+    `90° until the mouth is ${say.atMost(majorMm + COUNTERSINK_OVER_MM)}, just over the thread.`,
   number: ({ majorMm }) => ({ label: 'mouth', valueMm: majorMm + COUNTERSINK_OVER_MM, safe: 'down' }),
   caution: noCaution,
 };

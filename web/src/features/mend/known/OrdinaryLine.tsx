@@ -1,15 +1,7 @@
 import Button from '@mui/material/Button';
-import { offersOrdinary, ORDINARY, ordinaryLeft, type HoleChoices } from '@deep-mend/core';
+import { offersOrdinary, ORDINARY, ORDINARY_PARTS, ordinaryLeft, type HoleChoices } from '@deep-mend/core';
 import { useState } from 'react';
 import type { Choose } from './fields.tsx';
-
-const PARTS = [
-  'an ordinary screw like its sisters',
-  'metal beside it at least a screw’s diameter wide',
-  'nothing behind but metal or free air',
-  'no crack, no old coil',
-  'not near exhaust, brake or heater',
-] as const;
 
 /** One line that settles an ordinary hole: each part is recorded as seen by eye, by whom and when. */
 export function OrdinaryLine({
@@ -28,7 +20,7 @@ export function OrdinaryLine({
   if (readOnly || put || !offersOrdinary(choices)) return null;
   return (
     <div className="note-box" role="group" aria-label="An ordinary hole">
-      <p>{`Look at it: ${PARTS.join(' · ')}.`}</p>
+      <p>{`Look at it: ${ORDINARY_PARTS.map(({ words }) => words).join(' · ')}.`}</p>
       <div style={{ display: 'flex', gap: 8, marginTop: 6 }}>
         <Button
           variant="contained"

@@ -1,21 +1,11 @@
 import Button from '@mui/material/Button';
 import type { AssetDetail, HoleDetail } from '@deep-mend/contract';
-import { foldHole, INSTRUMENTS, type ChoiceId, type HoleFile, type QuantityId } from '@deep-mend/core';
+import { foldHole, INSTRUMENTS, SISTER_TELLS, type HoleFile } from '@deep-mend/core';
 import { useState } from 'react';
 import useSWR from 'swr';
 import { read } from '../../../api/client.ts';
 import type { HoleAccess } from '../../../parts/useHole.ts';
 
-/** What one hole of a pattern tells of the next. */
-const CHOICES_TOLD = [
-  'fastenerClassId',
-  'drive',
-  'demandMode',
-  'torqueNm',
-  'friction',
-  'load',
-] as const satisfies ChoiceId[];
-const READINGS_TOLD = ['depth', 'screw-reach', 'grip'] as const satisfies QuantityId[];
 const SISTER = INSTRUMENTS.find(({ id }) => id === 'sister')!;
 
 /** The sisters of a hole on its face: same thread, with something recorded that tells. */
@@ -48,7 +38,7 @@ export function SisterTells({
   const tell = async (id: string, name: string) => {
     const sister = foldHole((await read<HoleDetail>(`/holes/${id}`)).events);
     let count = 0;
-    for (const quantity of READINGS_TOLD) {
+    for (const quantity of SISTER_TELLS.readings) {
       const entry = sister.live[quantity];
       if (!entry || file.live[quantity]) continue;
       count += 1;
@@ -56,7 +46,7 @@ export function SisterTells({
       const halfWidthMm = Math.max(entry.halfWidthMm, SISTER.halfWidthMm);
       await access.append('reading', { quantity, text, notation, mm, halfWidthMm, instrument: SISTER.id });
     }
-    for (const field of CHOICES_TOLD) {
+    for (const field of SISTER_TELLS.choices) {
       const value = sister.choices[field];
       if (value === undefined || value === null || file.choices[field] !== undefined) continue;
       count += 1;

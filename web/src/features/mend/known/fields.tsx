@@ -1,8 +1,11 @@
 import { choiceRow, mayBeEmptied, type ChoiceId, type HoleChoices } from '@deep-mend/core';
-import { memo, useId, useState, type ReactNode } from 'react';
+import { memo, useState, type ReactNode } from 'react';
 import { optionsOf } from './options.ts';
 
 export type Choose = <K extends keyof HoleChoices>(field: K, value: HoleChoices[K]) => void;
+
+/** Where a choice is answered: a question elsewhere on the page puts the hand there. */
+export const choiceFieldId = (field: ChoiceId): string => `choice-${field}`;
 
 export function Row({ label, labelFor, children }: { label: string; labelFor: string; children: ReactNode }) {
   return (
@@ -22,7 +25,7 @@ interface FieldProps {
 }
 
 export const Pick = memo(function Pick({ field, value, disabled, choose }: FieldProps & { value: string }) {
-  const id = useId();
+  const id = choiceFieldId(field);
   const row = choiceRow(field);
   const none = 'none' in row ? row.none : undefined;
   return (
@@ -55,7 +58,7 @@ export const NumberField = memo(function NumberField({
   disabled,
   choose,
 }: FieldProps & { value: number | null }) {
-  const id = useId();
+  const id = choiceFieldId(field);
   const [text, setText] = useState<string | null>(null);
   const row = choiceRow(field);
   if (row.kind !== 'number') throw new Error(`${field} is no number`);
@@ -99,7 +102,7 @@ export const NumberField = memo(function NumberField({
 
 /** Words of one's own, as the name of a code. */
 export function WordsField({ field, value, disabled, choose }: FieldProps & { value: string }) {
-  const id = useId();
+  const id = choiceFieldId(field);
   const [text, setText] = useState<string | null>(null);
   const row = choiceRow(field);
   if (row.kind !== 'text') throw new Error(`${field} is no text`);
@@ -145,6 +148,7 @@ export function Tick({ field, checked, disabled, choose }: FieldProps & { checke
   return (
     <label className="known-check">
       <input
+        id={choiceFieldId(field)}
         type="checkbox"
         checked={shown}
         disabled={disabled}

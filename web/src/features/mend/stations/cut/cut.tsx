@@ -1,4 +1,4 @@
-import { CUT_BARS } from '../cutBars.ts';
+import { cutWords } from '../cutWords.ts';
 import type { MendView, Station } from '../Station.ts';
 import { CutPanel } from './CutPanel.tsx';
 
@@ -18,7 +18,7 @@ function Panel({ view: { plan, mend, units, go, replan } }: { view: MendView }) 
 
 export const cut: Station = {
   name: 'Cut',
-  bar: (facts) => CUT_BARS[facts.cut],
+  bar: (facts) => cutWords(facts.cut),
   Panel,
   way: 'planned',
   ladder: false,

@@ -2,10 +2,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import {
+  askedName,
   assumedWords,
   CHOICES,
   presumedServiceC,
   SAY,
+  type ChoiceId,
   type Route,
   soundFacts,
   soundWorking,
@@ -21,6 +23,7 @@ import {
 import { memo, useState } from 'react';
 import { Figure } from '../../../../parts/Figure.tsx';
 import { WorkingDialog } from '../../../../parts/WorkingDialog.tsx';
+import { choiceFieldId } from '../../known/fields.tsx';
 import { ReadingPicture } from './ReadingPicture.tsx';
 
 const ASKS: Record<MissingInput, { title: string; how: string; field: string }> = {
@@ -47,33 +50,20 @@ const ASKS: Record<MissingInput, { title: string; how: string; field: string }> 
   },
 };
 
-/** Opens the groups and puts the hand at the field of this name. */
-function askForChoice(label: string): void {
-  document.querySelectorAll<HTMLDetailsElement>('.known-more').forEach((group) => (group.open = true));
-  requestAnimationFrame(() =>
-    requestAnimationFrame(() => {
-      const found = [...document.querySelectorAll<HTMLLabelElement>('.known-label')].find(
-        (each) => each.textContent === label,
-      );
-      if (found?.htmlFor) document.getElementById(found.htmlFor)?.focus();
-    }),
-  );
-}
-
-/** Answers that ways wait for, in words: those that come first say it first. */
-function answersWanted(routes: readonly Route[]): string[] {
+/** Answers that ways wait for: those that come first say it first. */
+function answersWanted(routes: readonly Route[]): ChoiceId[] {
   const waiting = routes.flatMap(({ checks }) =>
     checks.flatMap((check) => (check.shut && check.settledBy ? [check.settledBy] : [])),
   );
   return [...new Set(waiting)].flatMap((id) => {
     const row = CHOICES.find((choice) => choice.id === id);
-    return row ? [row.label] : [];
+    return row ? [row.id] : [];
   });
 }
 
-/** Puts the hand where the reading is typed; a group that is shut is opened first. */
-function askFor(quantity: string): void {
-  const field = () => document.getElementById(`reading-${quantity}`);
+/** Puts the hand where it is typed or answered; a group that is shut is opened first. */
+function askFor(fieldId: string): void {
+  const field = () => document.getElementById(fieldId);
   if (!field()) document.querySelectorAll<HTMLDetailsElement>('.known-more').forEach((group) => (group.open = true));
   // The group's fields are made in the next frame.
   requestAnimationFrame(() => requestAnimationFrame(() => field()?.focus()));
@@ -173,7 +163,7 @@ export const MeasurePanel = memo(function MeasurePanel({
         <Typography sx={{ fontSize: 14.5, color: 'text.secondary' }}>
           Taken as: up to {SAY[units].temperature(presumedServiceC(built.hole.parent))} in service, away from engine,
           exhaust, brake and heater; the usual class of fit; a sharp tap.{' '}
-          <Button size="small" onClick={() => askForChoice('In service at')}>
+          <Button size="small" onClick={() => askFor(choiceFieldId('serviceC'))}>
             Change
           </Button>
         </Typography>
@@ -182,9 +172,10 @@ export const MeasurePanel = memo(function MeasurePanel({
         <Box sx={{ bgcolor: (theme) => theme.tokens.note, borderRadius: 1, p: 1.5, my: 1.5 }}>
           <Typography sx={{ fontWeight: 700, color: 'warning.main' }}>Next to answer</Typography>
           <Typography>
-            {answers.join(' · ')}: ways wait for it. Look, and say what is there; until then nothing is cut that way.
+            {answers.map(askedName).join(' · ')}: ways wait for it. Look, and say what is there; until then nothing is
+            cut that way.
           </Typography>
-          <Button size="small" onClick={() => askForChoice(answers[0]!)}>
+          <Button size="small" onClick={() => askFor(choiceFieldId(answers[0]!))}>
             Answer it
           </Button>
         </Box>
@@ -202,7 +193,7 @@ export const MeasurePanel = memo(function MeasurePanel({
             .
           </Typography>
           <ReadingPicture quantity={question.quantity} />
-          <Button size="small" onClick={() => askFor(question.quantity)}>
+          <Button size="small" onClick={() => askFor(`reading-${question.quantity}`)}>
             Type it in
           </Button>
           {unsettled!.length > 1 && (

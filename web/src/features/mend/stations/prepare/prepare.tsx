@@ -1,5 +1,5 @@
 import { mayCut, WAYS, wantsTwoSignatures } from '@deep-mend/core';
-import { CUT_BARS } from '../cutBars.ts';
+import { cutWords } from '../cutWords.ts';
 import type { MendView, Station } from '../Station.ts';
 import { LookFirst } from './LookFirst.tsx';
 import { Release } from './Release.tsx';
@@ -35,7 +35,7 @@ function Panel({ view }: { view: MendView }) {
           />
         </>
       }
-      bar={CUT_BARS[mayCut(file)]}
+      bar={cutWords(mayCut(file))}
       stale={stale}
       units={units}
       onAgain={() => go('decide')}
@@ -47,7 +47,7 @@ function Panel({ view }: { view: MendView }) {
 
 export const prepare: Station = {
   name: 'Prepare',
-  bar: ({ hasPlan }) => (hasPlan ? null : CUT_BARS['no-plan']),
+  bar: ({ hasPlan }) => (hasPlan ? null : cutWords('no-plan')),
   Panel,
   way: 'planned',
   ladder: false,

@@ -28,6 +28,8 @@ interface Props {
   mend: MendEntry;
   units: UnitSystem;
   gated: boolean;
+  /** Why it may not be signed as mended; null: it may. */
+  bar: string | null;
   onRecord: (results: RecordedResult[], note: string) => Promise<void>;
   onClose: (outcome: MendOutcome, secondSignedBy: string | null) => Promise<void>;
 }
@@ -54,7 +56,7 @@ function startingText(results: RecordedResult[] | null, draftKey: string): Enter
 }
 
 /** What was measured when the work was done, held against the plan; then the signature that closes the mend. */
-export function ProvePanel({ plan, mend, units, gated, onRecord, onClose }: Props) {
+export function ProvePanel({ plan, mend, units, gated, bar, onRecord, onClose }: Props) {
   const { actor, actors } = useShop();
   const draftKey = `result:${mend.id}`;
   const [entered, setEntered] = useState<Entered>(() => startingText(mend.results, draftKey));
@@ -155,6 +157,7 @@ export function ProvePanel({ plan, mend, units, gated, onRecord, onClose }: Prop
               out.
             </Alert>
           )}
+          {bar && <Alert severity="warning">{bar}.</Alert>}
           {plan.said[units].steps
             .filter((step) => step.afterProof)
             .map((step) => (
@@ -188,7 +191,7 @@ export function ProvePanel({ plan, mend, units, gated, onRecord, onClose }: Prop
           )}
           <Button
             variant="contained"
-            disabled={busy || comparison.verdict === 'does-not-hold' || (gated && second === '')}
+            disabled={busy || bar !== null || comparison.verdict === 'does-not-hold' || (gated && second === '')}
             onClick={() => run(() => onClose('mended', second === '' ? null : second))}
           >
             Mended, signed by {actor.name}

@@ -1,6 +1,6 @@
-import { wantsTwoSignatures, type MendOutcome, type RecordedResult } from '@deep-mend/core';
+import { CLOSE_BARS, mayClose, wantsTwoSignatures, type MendOutcome, type RecordedResult } from '@deep-mend/core';
 import { useNavigate } from 'react-router';
-import { CUT_BARS } from '../cutBars.ts';
+import { cutWords } from '../cutWords.ts';
 import type { MendView, Station } from '../Station.ts';
 import { ProvePanel } from './ProvePanel.tsx';
 
@@ -17,6 +17,7 @@ function Panel({ view: { access, detail, file, guarded, mend, plan, units } }: {
     );
     if (done) void navigate(`/holes/${detail.id}`);
   };
+  const bar = mayClose(file);
   return (
     <ProvePanel
       key={mend.planId}
@@ -24,6 +25,7 @@ function Panel({ view: { access, detail, file, guarded, mend, plan, units } }: {
       mend={mend}
       units={units}
       gated={wantsTwoSignatures(file)}
+      bar={bar === 'yes' ? null : CLOSE_BARS[bar]}
       onRecord={recordResults}
       onClose={close}
     />
@@ -32,7 +34,7 @@ function Panel({ view: { access, detail, file, guarded, mend, plan, units } }: {
 
 export const prove: Station = {
   name: 'Prove',
-  bar: (facts) => CUT_BARS[facts.cut],
+  bar: (facts) => cutWords(facts.cut),
   Panel,
   way: 'planned',
   ladder: false,
