@@ -14,7 +14,7 @@ import {
   type QuantityId,
 } from '@deep-mend/core';
 import { v7 } from 'uuid';
-import { ASSETS, SHOP_NAME, type DemoAsset, type DemoFace, type DemoMend } from './scenario.ts';
+import { ASSETS, SHOP_NAME, type DemoAsset, type DemoFace, type DemoMend } from './scenario/index.ts';
 
 /**
  * Loads the made-up shop into a running server through its own API, so that every record passes the same doors as a

@@ -3,7 +3,7 @@ import { compareVerdicts, worstVerdict } from '../../basis/checks/index.ts';
 import { SAY, type Say } from '../../basis/units/index.ts';
 import { PARENTS } from '../../facts/materials/index.ts';
 import { internalLimits, THREADS } from '../../facts/threads/index.ts';
-import type { Joint } from '../../judge/hole/index.ts';
+import { isBolted, type Joint } from '../../judge/hole/index.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
 import {
   becauseOf,
@@ -11,6 +11,7 @@ import {
   ownStepsOf,
   rankWords,
   stepOf,
+  threadToMm,
   titleOf,
   workingOf,
   workingsOf,
@@ -18,6 +19,7 @@ import {
 } from './index.ts';
 import { canonicalJson } from '../../basis/numeric/index.ts';
 import { weighCase } from '../../pipeline.ts';
+import { writeWorkCard, type WorkStep } from '../workcard/index.ts';
 
 // What must be true of every way of mending any hole: drawn at random over threads, parents, depths, doubts and joints.
 // Failing draws are printed with their seed.
@@ -44,6 +46,13 @@ const anyHole = fc.record({
   serviceC: fc.constantFrom(null, 20, 130, 300),
   load: fc.constantFrom('static' as const, 'pulsating' as const),
   backReached: fc.boolean(),
+  screwedIn: fc.constantFrom(
+    'screw' as const,
+    'stud' as const,
+    'plug' as const,
+    'spark-plug' as const,
+    'power' as const,
+  ),
   behind: fc.constantFrom(null, 'nothing' as const, 'closed' as const, 'liquid' as const, 'pressure' as const),
 });
 
@@ -81,6 +90,7 @@ function holeOf(h: Drawn) {
       mateHole: orNull(h.mateD),
       serviceC: h.serviceC,
       backReached: h.backReached,
+      screwedIn: h.screwedIn,
     },
   });
 }
@@ -163,9 +173,28 @@ const LAWS: Record<string, (proposed: Proposed) => boolean> = {
         0.15 * route.thread.majorMm * Math.min(route.breakLoadN, route.stripLoadN ?? 0) + 1e-6),
   'every working has a result that is a number, and a source': ({ route }) =>
     workingsOf(route).every(({ result, source }) => Number.isFinite(result.value) && source.length > 3),
+  'a card counts on no more thread than there is, and on a screw that has room': (proposed) => {
+    const { hole, route } = proposed;
+    const fasten = writeWorkCard(hole, route).find((step): step is WorkStep<'fasten'> => step.kind === 'fasten');
+    const { leastMm, mostMm } = fasten?.facts.reach ?? { leastMm: 0, mostMm: null };
+    return (
+      !stands(proposed) ||
+      (threadToMm(route) <= hole.depth.mm + SLACK && (mostMm === null || leastMm <= mostMm + SLACK))
+    );
+  },
   'a screw of its own hand and form goes back': ({ hole, route }) =>
     route.thread.hand === hole.thread.hand && internalLimits(route.thread).minorMinMm < route.thread.majorMm,
 };
+
+test('no two ways of one hole bear the same name', () => {
+  fc.assert(
+    fc.property(anyHole, (drawn) => {
+      const ids = weighCase(holeOf(drawn)).routes.map(({ id }) => id);
+      return new Set(ids).size === ids.length;
+    }),
+    { numRuns: 60 },
+  );
+});
 
 test.each(Object.entries(LAWS))('%s', (_, law) => {
   fc.assert(
@@ -265,7 +294,7 @@ test.each(Object.keys(PLAUSIBLE) as (keyof typeof unknown)[])(
       fc.property(anyHole, (drawn) => {
         const hole = unknown[id](holeOf(drawn));
         // Between them the demand itself must not change: as made follows the reach too.
-        if (id === 'screw-reach' && hole.joint.demand.mode !== 'preload') return;
+        if (id === 'screw-reach' && (hole.joint.demand.mode !== 'preload' || !isBolted(hole))) return;
         const open = new Map(weighCase(hole).routes.map((route) => [route.id, route]));
         for (const change of PLAUSIBLE[id]!(hole))
           for (const known of weighCase({ ...hole, ...change }).routes) {

@@ -1,7 +1,20 @@
 import type { Facts } from '../../basis/checks/index.ts';
 import { breakLoadN } from '../../judge/strength/index.ts';
+import type { HoleCase } from '../../judge/hole/index.ts';
 import { plausibleFastener, takenFastener } from './fastener.ts';
-import type { Proposed, RouteContext } from './Route.ts';
+import type { Proposed, RouteContext, RouteDepths } from './Route.ts';
+
+/** Depths of a way that leaves the hole as it stands. */
+export const depthsAsItStands = ({ depth, joint }: HoleCase): RouteDepths => ({
+  fullThreadFromMm: 0,
+  fullThreadToMm: 0,
+  drillShoulderMm: depth.mm,
+  drillTipMm: depth.mm,
+  insertFromMm: null,
+  insertToMm: null,
+  countersinkMm: 0,
+  screwReachMm: joint.screwReach?.mm ?? depth.mm,
+});
 
 /** A route that cuts no thread in the parent: everything about depth and cut is as the hole stands. */
 export function withoutThread<Own extends Facts>(
@@ -23,16 +36,7 @@ export function withoutThread<Own extends Facts>(
       tapName: '',
       tapLeads: [],
     },
-    depths: {
-      fullThreadFromMm: 0,
-      fullThreadToMm: 0,
-      drillShoulderMm: hole.depth.mm,
-      drillTipMm: hole.depth.mm,
-      insertFromMm: null,
-      insertToMm: null,
-      countersinkMm: 0,
-      screwReachMm: hole.joint.screwReach?.mm ?? hole.depth.mm,
-    },
+    depths: depthsAsItStands(hole),
     engagementMm: 0,
     balanceEngagementMm: null,
     stripLoadN: null,

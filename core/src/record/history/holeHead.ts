@@ -2,7 +2,7 @@ import { canonicalJson, InputError } from '../../basis/numeric/index.ts';
 import { applyEvent, openMendOf, type HoleEvent, type HoleFile } from '../events/index.ts';
 
 /** Raised when the fold or the head changes: heads of another version are made anew from the events. */
-export const HEAD_FOLD = 2;
+export const HEAD_FOLD = 3;
 /** A head stays this small however long the hole's life is, so that a write costs the same. */
 export const HEAD_MOST_BYTES = 16_384;
 
@@ -48,7 +48,8 @@ function withoutHistory(file: HoleFile): HoleFile {
               what: open && mend !== open ? '' : mend.what,
               plan: mend.plan && { ...mend.plan, ...NO_BODY },
               attempts: [],
-              results: mend.results && [],
+              // What was found decides whether the open mend may be signed.
+              results: mend === open ? mend.results : mend.results && [],
               resultNote: '',
             },
           ]

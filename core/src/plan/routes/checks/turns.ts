@@ -5,6 +5,8 @@ import type { Proposed, RouteContext } from '../Route.ts';
 /** Full turns of engaged thread: fewer bend and strip one after the other, whatever the areas say (rule of thumb). */
 export const TURNS_HOLD = 3;
 const TURNS_CARE = 1.5;
+/** Under one turn there is no thread, whatever it was when new. */
+const TURNS_LEAST = 1;
 
 export type TurnsFacts = { engagementMm: number; pitchMm: number };
 
@@ -17,7 +19,7 @@ export function judgeTurns(
   if (!way.threadCarries || engagementMm <= 0) return [];
   const count = engagementMm / thread.pitchMm;
   // A hole that had no more when it was new is mended as it was made, with care.
-  const least = made.turns < TURNS_HOLD ? Math.min(TURNS_CARE, made.turns) : TURNS_CARE;
+  const least = made.turns < TURNS_HOLD ? Math.max(TURNS_LEAST, Math.min(TURNS_CARE, made.turns)) : TURNS_CARE;
   return [
     {
       kind: 'turns',

@@ -1,4 +1,4 @@
-import { isBolted } from '../../../judge/hole/index.ts';
+import { isBolted, TIP_PITCHES } from '../../../judge/hole/index.ts';
 import { preloadN, PRELOAD_MARGINS, threadTorqueNm } from '../../../judge/strength/index.ts';
 import { judgeDerated } from '../checks/derated.ts';
 import { judgeStrength } from '../checks/strength.ts';
@@ -7,7 +7,7 @@ import { noSteps, type Method } from '../Method.ts';
 import { engagedByPresent } from './cleanUp.ts';
 import { torqueInputOf } from '../namedTorque.ts';
 import { wornBoreOf } from '../stripInput.ts';
-import { withoutThread } from '../withoutThread.ts';
+import { depthsAsItStands, withoutThread } from '../withoutThread.ts';
 
 /** Less than this share of the screw's break load is not worth a derated duty (our estimate). */
 const LEAST_DERATED_SHARE = 0.3;
@@ -17,7 +17,7 @@ export const leaveIt: Method<Record<string, never>> = {
   propose: (context) => {
     const { hole, assessment } = context;
     if (!isBolted(hole)) return [];
-    const { engagement } = engagedByPresent(hole, assessment);
+    const { engagement, toMm } = engagedByPresent(hole, assessment);
     const engagementMm = engagement.mm;
     const strength = judgeStrength({
       context,
@@ -49,6 +49,7 @@ export const leaveIt: Method<Record<string, never>> = {
         id: 'leave-it',
         title: 'Leave it, derated',
         engagementMm,
+        depths: { ...depthsAsItStands(hole), screwReachMm: toMm + TIP_PITCHES * hole.thread.pitchMm },
         stripLoadN: strength.strip.stripLoadN,
         stripLeastN: strength.stripLeastN,
         checks: [derated],

@@ -1,4 +1,4 @@
-import { isBolted } from '../../../judge/hole/index.ts';
+import { isBolted, TIP_PITCHES } from '../../../judge/hole/index.ts';
 import { drillPointMm } from '../../cutting/index.ts';
 import { judgePlace } from '../checks/place.ts';
 import { carriedBy, judgeStrength } from '../checks/strength.ts';
@@ -49,7 +49,7 @@ export const moveHole: Method<Record<string, never>> = {
           insertFromMm: null,
           insertToMm: null,
           countersinkMm: 0,
-          screwReachMm: made.reachMm,
+          screwReachMm: made.engagementMm + TIP_PITCHES * hole.thread.pitchMm,
         },
         workings: strength.workings,
         own: {},

@@ -196,7 +196,9 @@ export function coilLengths(hole: HoleCase): CoilLength[] {
   // At the shallow end of the reading it must not stand into the chamber.
   const toChamberMm = hole.depth.mm - hole.depth.halfWidthMm - SET_DOWN_AT_SEAT_TURNS * pitchMm + pitchMm;
   const nominalMm = Math.floor(toChamberMm * 2) / 2;
-  return [...byD, { nominalMm, lengthD: nominalMm / majorMm }];
+  return byD.some((usual) => usual.nominalMm === nominalMm)
+    ? byD
+    : [...byD, { nominalMm, lengthD: nominalMm / majorMm }];
 }
 
 /** Wire coil insert in every length made; none for forms that no coil is wound for. */

@@ -21,10 +21,15 @@ export type FastenFacts = {
 };
 
 /** The farthest that the screw may reach; null: into free air as far as it likes. One that stays is no danger where it was. */
-function mostOf(hole: HoleCase, thread: Route['thread'], keptScrew: boolean): number | null {
-  if (hole.kind === 'blind') return mostReachMm(hole, thread);
+function mostOf(
+  hole: HoleCase,
+  { method, thread, depths }: Pick<Route, 'method' | 'thread' | 'depths'>,
+): number | null {
+  const mostMm = mostReachMm(hole, thread);
+  if (hole.kind === 'blind') return mostMm;
   if (hole.behind === 'nothing') return null;
-  return Math.max(mostReachMm(hole, thread), keptScrew ? (hole.joint.screwReach?.mm ?? 0) : 0);
+  const stays = WAYS[method].fastenerChange === 'kept';
+  return Math.max(mostMm, stays ? (hole.joint.screwReach?.mm ?? depths.screwReachMm) : 0);
 }
 
 /** How the screw goes back, where a thread in the part carries it. */
@@ -52,7 +57,7 @@ export function fastenSteps(
         reach: bolted
           ? {
               leastMm: depths.screwReachMm,
-              mostMm: mostOf(hole, thread, way.fastenerChange === 'kept'),
+              mostMm: mostOf(hole, { method, thread, depths }),
               blind,
             }
           : null,
