@@ -5,7 +5,7 @@ import { Once, EventRow, HoleHeadRow, HoleSummaryRow, Plan, ActorRow } from '../
 import { forgetOldKeys } from '../src/usecases/once.ts';
 import { migrate } from '../src/store/migrate.ts';
 import { rebuildSummaries } from '../src/usecases/holes/summary.ts';
-import { case1, happenedAt, startHarness, type Harness } from './harness.ts';
+import { case1, happenedAt, startHarness, writer, type Harness } from './harness.ts';
 
 let harness: Harness;
 beforeAll(async () => {
@@ -178,16 +178,7 @@ test('nothing is recorded as cut before it is looked at, and a look belongs to i
   const made = await case1(harness);
   await made.append('choice', { field: 'crack', value: null });
   const { id, mendId, planId, reply } = await frozen(made);
-  let revision = reply.body.revision as number;
-  const send = async (kind: string, payload: object) => {
-    const answer = await harness.post(
-      `/holes/${id}/events`,
-      { id: v7(), kind, payload, happenedAt },
-      { 'If-Match': `"${revision}"` },
-    );
-    revision = (answer.body.revision as number | undefined) ?? revision;
-    return answer;
-  };
+  const { send } = writer(harness, id, reply.body.revision as number);
   const result = { mendId, planId, results: [], note: '' };
   expect((await send('result', result)).body.detail).toContain('Look first');
   expect((await send('looked', { mendId, planId: v7(), ticks: ['crack'] })).status).toBe(422);
@@ -197,40 +188,24 @@ test('nothing is recorded as cut before it is looked at, and a look belongs to i
 
 test('nothing is recorded as cut while something is stuck in the hole', async () => {
   const { id, mendId, planId, reply } = await frozen();
-  const stuck = { id: v7(), kind: 'choice', payload: { field: 'stuck', value: 'tap' }, happenedAt };
-  const after = await harness
-    .post(`/holes/${id}/events`, stuck, { 'If-Match': `"${reply.body.revision}"` })
-    .expect(200);
-  const result = { id: v7(), kind: 'result', payload: { mendId, planId, results: [], note: '' }, happenedAt };
-  const refused = await harness.post(`/holes/${id}/events`, result, { 'If-Match': `"${after.body.revision}"` });
+  const { send } = writer(harness, id, reply.body.revision as number);
+  expect((await send('choice', { field: 'stuck', value: 'tap' })).status).toBe(200);
+  const refused = await send('result', { mendId, planId, results: [], note: '' });
   expect([refused.status, refused.body.detail]).toEqual([422, expect.stringContaining('stuck in this hole')]);
 });
 
 test('a mend ends with what was measured, makes the next generation, and events cannot be changed', async () => {
   const { id, mendId, planId, reply } = await frozen();
-  const close = {
-    id: v7(),
-    kind: 'mend-closed',
-    payload: { mendId, outcome: 'mended', note: '', secondSignedBy: null },
-    happenedAt,
-  };
-  const now = { 'If-Match': `"${reply.body.revision}"` };
-  expect((await harness.post(`/holes/${id}/events`, close, now)).status).toBe(422);
-  const result = {
-    mendId,
-    planId,
-    results: [
-      { id: 'bore', mm: 8.36 },
-      { id: 'gauge', passed: true },
-    ],
-    note: 'sharp tap',
-  };
-  const after = await harness
-    .post(`/holes/${id}/events`, { id: v7(), kind: 'result', payload: result, happenedAt }, now)
-    .expect(200);
-  const closed = await harness
-    .post(`/holes/${id}/events`, close, { 'If-Match': `"${after.body.revision}"` })
-    .expect(200);
+  const { send } = writer(harness, id, reply.body.revision as number);
+  const close = () => send('mend-closed', { mendId, outcome: 'mended', note: '', secondSignedBy: null });
+  expect((await close()).status).toBe(422);
+  const results = [
+    { id: 'bore', mm: 8.36 },
+    { id: 'gauge', passed: true },
+  ];
+  expect((await send('result', { mendId, planId, results, note: 'sharp tap' })).status).toBe(200);
+  const closed = await close();
+  expect(closed.status).toBe(200);
   expect(closed.body.events).toHaveLength(1);
   const file = await fileOf(id);
   expect(file.generations.map((g) => [g.number, g.method])).toEqual([
@@ -250,16 +225,7 @@ test('a mend ends with what was measured, makes the next generation, and events 
 
 test('a hole that can hurt someone is not signed off by one person', async () => {
   const { id, mendId, planId, reply } = await frozen();
-  let revision = reply.body.revision as number;
-  const send = async (kind: string, payload: object) => {
-    const answer = await harness.post(
-      `/holes/${id}/events`,
-      { id: v7(), kind, payload, happenedAt },
-      { 'If-Match': `"${revision}"` },
-    );
-    revision = (answer.body.revision as number | undefined) ?? revision;
-    return answer;
-  };
+  const { send } = writer(harness, id, reply.body.revision as number);
   await send('choice', { field: 'duty', value: 'can-hurt' });
   const result = { mendId, planId, results: [], note: '' };
   expect((await send('result', result)).body.detail).toContain('release');
@@ -270,14 +236,48 @@ test('a hole that can hurt someone is not signed off by one person', async () =>
   await send('choice', { field: 'doNotUse', value: true });
   expect((await send('result', result)).body.detail).toContain('do not use');
   await send('choice', { field: 'doNotUse', value: false });
-  expect((await send('result', result)).status).toBe(200);
+  const gauged = { id: 'gauge', passed: true };
+  expect((await send('result', { ...result, results: [gauged] })).status).toBe(200);
   const close = (secondSignedBy: string | null) =>
     send('mend-closed', { mendId, outcome: 'mended', note: '', secondSignedBy });
+  // Before anyone signs it is proved under load, and what let go is not signed away.
+  expect((await close(null)).body.detail).toContain('proof load');
+  const proved = (passed: boolean) => send('result', { ...result, results: [gauged, { id: 'proof-load', passed }] });
+  expect((await proved(false)).status).toBe(200);
+  expect((await close(null)).body.detail).toContain('did not pass');
+  expect((await proved(true)).status).toBe(200);
   const people = await ActorRow.findAll({ raw: true });
   const person = (name: string) => people.find((row) => row.name === name)!.id;
   expect((await close(null)).body.fields[0].path).toBe('payload.secondSignedBy');
   expect((await close(person('Mechanic B'))).status).toBe(422);
   expect((await close(person('Lead hand'))).status).toBe(200);
+});
+
+test('a hole set to “do not use” says so in every list, and no plan of it is cut until that is taken back', async () => {
+  const { id, mendId, planId, reply } = await frozen();
+  const { send } = writer(harness, id, reply.body.revision as number);
+  const listed = async () =>
+    ((await harness.get('/mends?state=open').expect(200)).body.items as { id: string; doNotUse: boolean }[]).find(
+      (row) => row.id === id,
+    )!.doNotUse;
+  expect(await listed()).toBe(false);
+  await send('choice', { field: 'doNotUse', value: true });
+  expect(await listed()).toBe(true);
+  const result = await send('result', { mendId, planId, results: [{ id: 'gauge', passed: true }], note: '' });
+  expect([result.status, result.body.fields[0].path]).toEqual([422, 'payload.results']);
+  await send('choice', { field: 'doNotUse', value: false });
+  expect(await listed()).toBe(false);
+});
+
+test('a release needs a name, a reference and what it allows, and belongs to the mend that is open', async () => {
+  const { id, mendId, reply } = await frozen();
+  const { send } = writer(harness, id, reply.body.revision as number);
+  const release = { mendId, role: 'engineer', by: 'Desk', reference: 'R 1', date: '2026-01-02', allows: 'a coil' };
+  for (const wrong of [{ by: '' }, { reference: '  ' }, { allows: '' }, { role: 'foreman' }, { date: 'yesterday' }])
+    expect([wrong, (await send('released', { ...release, ...wrong })).status]).toEqual([wrong, 400]);
+  expect((await send('released', { ...release, mendId: v7() })).status).toBe(422);
+  expect((await send('released', release)).status).toBe(200);
+  expect((await fileOf(id)).mends.at(-1)!.release).toMatchObject({ role: 'engineer', by: 'Desk', reference: 'R 1' });
 });
 
 test('a reading moves to the right hole, one is struck out, a loose part is filed: both holes keep the trace', async () => {

@@ -51,6 +51,21 @@ export type Harness = Awaited<ReturnType<typeof startHarness>>;
 
 export const happenedAt = '2026-11-23T08:00:00.000Z';
 
+/** Writes events to a hole one after the other, each on the revision that the one before left. */
+export function writer(harness: Harness, id: string, revision: number) {
+  const state = { revision };
+  const send = async (kind: string, payload: object) => {
+    const reply = await harness.post(
+      `/holes/${id}/events`,
+      { id: v7(), kind, payload, happenedAt },
+      { 'If-Match': `"${state.revision}"` },
+    );
+    state.revision = (reply.body.revision as number | undefined) ?? state.revision;
+    return reply;
+  };
+  return { state, send };
+}
+
 /** A hole with worked case 1 typed in, and its open mend. */
 export async function case1(harness: Harness) {
   const id = v7();
@@ -58,15 +73,9 @@ export async function case1(harness: Harness) {
   await harness
     .post('/holes', { id, name: 'Hole 4', faceId: null, mend: { id: mendId, what: 'pulled out' }, happenedAt })
     .expect(200);
-  let revision = 2;
+  const { state, send } = writer(harness, id, 2);
   const append = async (kind: string, payload: object): Promise<void> => {
-    const reply = await harness.post(
-      `/holes/${id}/events`,
-      { id: v7(), kind, payload, happenedAt },
-      { 'If-Match': `"${revision}"` },
-    );
-    expect(reply.body).toMatchObject({ id });
-    revision = reply.body.revision as number;
+    expect((await send(kind, payload)).body).toMatchObject({ id });
   };
   for (const [field, value] of Object.entries({
     threadId: 'M8x1.25',
@@ -94,7 +103,7 @@ export async function case1(harness: Harness) {
     mendId,
     append,
     get revision() {
-      return revision;
+      return state.revision;
     },
   };
 }
