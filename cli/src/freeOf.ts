@@ -71,7 +71,7 @@ export function freeOf(input: PlannerInput<'free'>, thread: Thread, rack: Rack):
   const harm = chanceOfHarm({ ...trial, random: seededRandom(input.seed ?? 1) });
   const after =
     measured && input.drilledMm !== undefined
-      ? afterStep(stuck, trial.window, input.drilledMm, measured, harm.recommendedMm)
+      ? afterStep(stuck, trial, input.drilledMm, measured, harm.recommendedMm)
       : null;
   return {
     means: said,

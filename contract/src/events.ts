@@ -1,5 +1,6 @@
 import {
   ATTEMPT_OUTCOMES,
+  HEAT_TICK_IDS,
   EVENT_KINDS,
   EXPECTATION_IDS,
   INSTRUMENTS,
@@ -73,6 +74,7 @@ export const EVENT_PAYLOADS = {
     means: z.enum(MEANS_IDS),
     outcome: oneOf(ATTEMPT_OUTCOMES),
     note: Note,
+    ticked: z.array(z.enum(HEAT_TICK_IDS)).max(HEAT_TICK_IDS.length).optional(),
   }),
   result: z.strictObject({
     mendId: Id,

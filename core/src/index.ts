@@ -163,6 +163,13 @@ export {
   stuckFromInputs,
   stuckIsHard,
   stuckIsStainless,
+  beforeFreeing,
+  beforeWords,
+  cautionsOf,
+  HEAT_TICK_IDS,
+  type HeatTickId,
+  preventNextTap,
+  preventWords,
 } from './plan/freeing/index.ts';
 export {
   becauseOf,

@@ -9,23 +9,37 @@ import { recordedReplies } from '../test-support/replies.ts';
 
 type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
 
+/** Freeing said fully: a drive has five states, not two; carbide is for the bench alone. */
+const FREEING_SAID: Readonly<Record<string, string>> = {
+  '.topics.free.means[].facts.good': 'a drive is good, damaged, proud, relieved or none',
+  '.topics.free.means[].facts.rigid': 'carbide cuts on the bench only',
+  '.topics.free.means[].facts.bit.bit': 'the example has no drive left: no bit is driven into it',
+  '.topics.free.means[].facts.bit.pointsMm': 'the example has no drive left: no bit is driven into it',
+  '.topics.free.means[].facts.bit.socketMm': 'the example has no drive left: no bit is driven into it',
+};
+
 /** Fields that went with a change of method, by the engine that still had them, and why. */
 const GONE: Readonly<Record<string, Readonly<Record<string, string>>>> = {
-  '0.5.0': Object.fromEntries(
-    ['.proposals.*', '.topics.routes'].flatMap((place) =>
-      [
-        ['highN', 'the scatter of tightening is in the thread’s margin, not counted twice'],
-        ['usedMm', 'a coil prescribes the screw that it wants'],
-        ['overC', 'heat is a curve, not a step'],
-        ['losesPreload', 'heat is a curve, not a step'],
-        ['barred', 'a duty that is refused says why'],
-        ['gainMm', 'a longer screw is judged by what it carries'],
-        ['cylinderMm', 'a longer screw is judged by what it carries'],
-        ['reachKnown', 'a longer screw is judged by what it carries'],
-        ['oldBreakN', 'the example is judged as made'],
-      ].map(([field, why]) => [`${place}.routes[].checks[].facts.${field!}`, why!]),
+  '0.6.0': FREEING_SAID,
+  '0.4.0': FREEING_SAID,
+  '0.5.0': {
+    ...FREEING_SAID,
+    ...Object.fromEntries(
+      ['.proposals.*', '.topics.routes'].flatMap((place) =>
+        [
+          ['highN', 'the scatter of tightening is in the thread’s margin, not counted twice'],
+          ['usedMm', 'a coil prescribes the screw that it wants'],
+          ['overC', 'heat is a curve, not a step'],
+          ['losesPreload', 'heat is a curve, not a step'],
+          ['barred', 'a duty that is refused says why'],
+          ['gainMm', 'a longer screw is judged by what it carries'],
+          ['cylinderMm', 'a longer screw is judged by what it carries'],
+          ['reachKnown', 'a longer screw is judged by what it carries'],
+          ['oldBreakN', 'the example is judged as made'],
+        ].map(([field, why]) => [`${place}.routes[].checks[].facts.${field!}`, why!]),
+      ),
     ),
-  ),
+  },
 };
 
 /** Every place where `now` lacks or contradicts what was recorded. */

@@ -5,6 +5,7 @@ import {
   boreWords,
   blankStuck,
   coreWindow,
+  looseShellMm,
   DEFAULT_HOUSE_RULES,
   FULL_RACK,
   judgeBore,
@@ -95,7 +96,10 @@ function afterSteps(units: UnitSystem): unknown {
   const stuck = blankStuck('stud', threadById('M10x1.5'), parentById('grey-iron'));
   const window = coreWindow(stuck.thread, 'nominal');
   return AFTER_STEPS.map(({ drilledMm, offMm }) => {
-    const after = afterStep(stuck, window, drilledMm, { mm: offMm, halfWidthMm: 0.05 });
+    const after = afterStep(stuck, { window, keepShellMm: looseShellMm(10) }, drilledMm, {
+      mm: offMm,
+      halfWidthMm: 0.05,
+    });
     return { ...after, words: afterStepWords(after, SAY[units]) };
   });
 }

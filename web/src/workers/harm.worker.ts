@@ -37,7 +37,7 @@ self.onmessage = ({ data }: MessageEvent<HarmQuestion>) => {
     const otherSample = sampleHarm(other);
     const best = recommendedDrill(
       other.drillsMm.map((mm) => harmOfDrill(mm, other, otherSample)),
-      other.window,
+      other,
     );
     tell({ kind: 'lever', id: lever.id, recommendedMm: best?.drillMm ?? null });
   }

@@ -1,4 +1,9 @@
 import { USUAL_MEANS, type MeansFact } from './MeansFact.ts';
 
 /** A pin driven out from behind. */
-export const driveThrough: MeansFact = { ...USUAL_MEANS, name: 'drive through', tempts: { screw: null, pin: 2 } };
+export const driveThrough: MeansFact = {
+  ...USUAL_MEANS,
+  minutes: [5, 15],
+  name: 'drive through',
+  tempts: { screw: null, pin: 2 },
+};

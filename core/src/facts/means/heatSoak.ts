@@ -1,4 +1,4 @@
 import { USUAL_MEANS, type MeansFact } from './MeansFact.ts';
 
 /** Oil and heat in turns. */
-export const heatSoak: MeansFact = { ...USUAL_MEANS, name: 'heat soak', rounds: 3 };
+export const heatSoak: MeansFact = { ...USUAL_MEANS, heats: true, minutes: [40, 45], name: 'heat soak', rounds: 3 };

@@ -1,8 +1,10 @@
+import { breakUp } from './breakUp.ts';
 import { coilEnd } from './coilEnd.ts';
 import { corePeel } from './corePeel.ts';
 import { driveAgain } from './driveAgain.ts';
 import { driveThrough } from './driveThrough.ts';
 import { extractor } from './extractor.ts';
+import { fluteClaws } from './fluteClaws.ts';
 import { hardDrill } from './hardDrill.ts';
 import { heatSoak } from './heatSoak.ts';
 import { leftHandDrill } from './leftHandDrill.ts';
@@ -19,6 +21,7 @@ const REGISTRY = {
   'coil-end': coilEnd,
   'drive-through': driveThrough,
   'turn-out': turnOut,
+  'flute-claws': fluteClaws,
   'drive-again': driveAgain,
   'heat-soak': heatSoak,
   'weld-nut': weldNut,
@@ -26,6 +29,7 @@ const REGISTRY = {
   'left-hand-drill': leftHandDrill,
   extractor,
   'core-peel': corePeel,
+  'break-up': breakUp,
   mill,
   'hard-drill': hardDrill,
   'spark-erosion': sparkErosion,

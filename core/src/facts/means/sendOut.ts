@@ -1,4 +1,4 @@
 import { USUAL_MEANS, type MeansFact } from './MeansFact.ts';
 
 /** Another shop frees it. */
-export const sendOut: MeansFact = { ...USUAL_MEANS, name: 'send out', always: true };
+export const sendOut: MeansFact = { ...USUAL_MEANS, minutes: null, cost: 'outside', name: 'send out', always: true };

@@ -1,4 +1,4 @@
 import { USUAL_MEANS, type MeansFact } from './MeansFact.ts';
 
 /** Eroded without touching the parent. */
-export const sparkErosion: MeansFact = { ...USUAL_MEANS, name: 'spark erosion' };
+export const sparkErosion: MeansFact = { ...USUAL_MEANS, minutes: null, cost: 'outside', name: 'spark erosion' };

@@ -1,4 +1,4 @@
 import { USUAL_MEANS, type MeansFact } from './MeansFact.ts';
 
 /** Turned out by what stands proud. */
-export const turnOut: MeansFact = { ...USUAL_MEANS, name: 'turn out' };
+export const turnOut: MeansFact = { ...USUAL_MEANS, minutes: [5, 20], name: 'turn out' };

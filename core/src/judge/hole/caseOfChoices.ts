@@ -35,7 +35,8 @@ export type ChosenPart = Pick<
   joint: Omit<Joint, 'screwReach' | 'mateHole' | 'endRoom' | 'grip' | 'seat'>;
 };
 
-function behindOf(choices: Partial<HoleChoices>): Behind | null {
+/** What lies behind a hole: as somebody said, else by the name of what lies there. */
+export function behindOf(choices: Partial<HoleChoices>): Behind | null {
   const said = choiceOf(choices, 'behind');
   const name = choiceOf(choices, 'floorName');
   return (

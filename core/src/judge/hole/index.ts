@@ -39,4 +39,5 @@ export { SISTER_TELLS } from './sisterTells.ts';
 export { askedName } from './askedName.ts';
 export { soundsStuck } from './soundsStuck.ts';
 export { caseFromInputs, type CaseInputs, type MissingInput } from './caseFromInputs.ts';
+export { behindOf } from './caseOfChoices.ts';
 export { hurts } from './duty.ts';

@@ -7,6 +7,8 @@ import type { StuckCase, TriedMeans } from './StuckCase.ts';
 export interface FreeStep {
   what: string;
   minutes: number | null;
+  /** It makes things hot: what heat does to things near is ticked off before. */
+  hot?: true;
 }
 
 /**

@@ -1,7 +1,8 @@
 import { within } from '../../basis/numeric/index.ts';
 import type { Say } from '../../basis/units/index.ts';
 import { rackDrills } from '../../facts/drills/index.ts';
-import { coreDrill, stiffShellMm, type CoreWindow } from './coreWindow.ts';
+import type { HarmInput } from './chanceOfHarm.ts';
+import { coreDrill, stiffShellMm } from './coreWindow.ts';
 import type { StuckCase } from './StuckCase.ts';
 
 export interface AfterStep {
@@ -25,7 +26,7 @@ const DRAWN_OVER = 0.5;
  */
 export function afterStep(
   stuck: Pick<StuckCase, 'rack' | 'thread'>,
-  window: CoreWindow,
+  { window, keepShellMm }: Pick<HarmInput, 'window' | 'keepShellMm'>,
   drilledMm: number,
   offset: { mm: number; halfWidthMm: number },
   capMm: number | null = null,
@@ -33,12 +34,15 @@ export function afterStep(
   const drilled = within(drilledMm, 0.2, 100, 'drilled');
   const offMm = within(offset.mm, 0, 50, 'offset') + offset.halfWidthMm;
   const of = (mm: number) => coreDrill(mm, window, offMm, stuck.rack.drilling);
+  // The shell that is kept counts from the offset as read; what may touch the parent from its unfavourable end.
+  const leaves = (mm: number) =>
+    of(mm).toCrestLargestMm >= 0 && coreDrill(mm, window, offset.mm, stuck.rack.drilling).leastShellMm >= keepShellMm;
   const intoCrestMm = Math.max(0, -of(drilled).toCrestLargestMm);
   if (intoCrestMm > 0)
     return { advice: 'stop', lastMm: null, intoCrestMm, thickMm: of(drilled).thickShellMm, offsetMm: offset.mm };
   const safe = rackDrills(stuck.rack)
     .map((drill) => drill.diameterMm)
-    .filter((mm) => mm > drilled && mm < window.rootMm && mm <= (capMm ?? Infinity) && of(mm).toCrestLargestMm >= 0);
+    .filter((mm) => mm > drilled && mm < window.rootMm && mm <= (capMm ?? Infinity) && leaves(mm));
   const lastMm = safe.at(-1) ?? null;
   const thickMm = of(lastMm ?? drilled).thickShellMm;
   const advice =

@@ -17,6 +17,7 @@ const input = (changes: Partial<HarmInput> = {}): HarmInput => ({
   projectionMm: 30,
   spareShare: 0.2,
   voidMm: null,
+  keepShellMm: 0.2,
   trials: 100_000,
   random: seededRandom(7),
   ...changes,

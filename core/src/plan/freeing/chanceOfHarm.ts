@@ -1,6 +1,6 @@
 import { InputError, positive, within, Z95 } from '../../basis/numeric/index.ts';
 import { expectedBoreMm, type Drilling } from '../../facts/drills/index.ts';
-import { LARGEST_OVERSIZE, looseShellMm, stiffShellMm, type CoreWindow } from './coreWindow.ts';
+import { coreDrill, LARGEST_OVERSIZE, looseShellMm, stiffShellMm, type CoreWindow } from './coreWindow.ts';
 
 export interface HarmInput {
   window: CoreWindow;
@@ -19,8 +19,10 @@ export interface HarmInput {
   projectionMm: number;
   /** Share of the parent's thread height, averaged round, that the joint can spare. */
   spareShare: number;
-  /** From the axis to a void beside the hole; null where there is none. */
+  /** From the axis to a void beside the hole, less the wall to keep; null where there is none. */
   voidMm: number | null;
+  /** Shell that a drill leaves on its thin side at the largest bore it may cut. */
+  keepShellMm: number;
   trials: number;
   /** Uniform numbers in [0, 1), seeded by the caller. */
   random: () => number;
@@ -195,9 +197,24 @@ export function harmOfDrill(drillMm: number, input: HarmInput, sample: HarmSampl
 /** Touching the parent's crests this seldom is taken as safe enough to recommend a drill (our estimate). */
 export const TOUCHED_ALLOWED = 0.05;
 
-/** The largest drill that seldom touches the parent and is smaller than the root: it leaves the thinnest shell; null when none is. */
-export function recommendedDrill(drills: readonly HarmOfDrill[], window: CoreWindow): HarmOfDrill | null {
-  const safe = drills.filter((row) => row.touched.p <= TOUCHED_ALLOWED && row.drillMm < window.rootMm);
+/**
+ * The largest drill that seldom touches the parent or what is beside it, and leaves the shell that is kept; null when none does.
+ */
+export function recommendedDrill(
+  drills: readonly HarmOfDrill[],
+  {
+    window,
+    keepShellMm,
+    drilling,
+    startOffsetMm,
+  }: Pick<HarmInput, 'window' | 'keepShellMm' | 'drilling' | 'startOffsetMm'>,
+): HarmOfDrill | null {
+  const safe = drills.filter(
+    (row) =>
+      row.touched.p <= TOUCHED_ALLOWED &&
+      row.voidOpened.p <= TOUCHED_ALLOWED &&
+      coreDrill(row.drillMm, window, startOffsetMm ?? 0, drilling).leastShellMm >= keepShellMm,
+  );
   return safe.reduce<HarmOfDrill | null>(
     (best, row) => (best === null || row.drillMm > best.drillMm ? row : best),
     null,
@@ -217,5 +234,5 @@ export function chanceOfHarm(input: HarmInput): Harm {
   if (input.drillsMm.length === 0) throw new InputError('out-of-range', 'no drills', ['at least one']);
   const sample = sampleHarm(input);
   const drills = input.drillsMm.map((mm) => harmOfDrill(positive(mm, 'drill'), input, sample));
-  return { drills, recommendedMm: recommendedDrill(drills, input.window)?.drillMm ?? null };
+  return { drills, recommendedMm: recommendedDrill(drills, input)?.drillMm ?? null };
 }

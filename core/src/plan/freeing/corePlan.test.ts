@@ -1,12 +1,24 @@
 import { FULL_RACK } from '../../facts/drills/index.ts';
 import { parentById } from '../../facts/materials/index.ts';
 import { threadById } from '../../facts/threads/index.ts';
-import { afterStep, blankStuck, corePlan, coreWindow, harmInput, holeAfterCore, leversOf } from './index.ts';
+import { seededRandom } from '../../basis/numeric/index.ts';
+import {
+  afterStep,
+  blankStuck,
+  chanceOfHarm,
+  corePlan,
+  coreWindow,
+  harmInput,
+  holeAfterCore,
+  leversOf,
+  type StuckCase,
+} from './index.ts';
 import { choosePull, pinPulls, PIN_WALL_SHARE } from './pinPull.ts';
+import { coreDrill, keptShellMm } from './coreWindow.ts';
 import { coreDepth } from './corePlan.ts';
 
 const m10 = threadById('M10x1.5');
-const stud = { ...blankStuck('stud', m10, parentById('grey-iron')), proudMm: -6, lengthMm: 20 };
+const stud: StuckCase = { ...blankStuck('stud', m10, parentById('grey-iron')), proudMm: -6, lengthMm: 20 };
 const window = coreWindow(m10, 'nominal');
 
 test('M10 stud sunk 6 mm, 20 long: drilled 18 from the break, 24 from the face, flag above a guide of two drills', () => {
@@ -37,9 +49,37 @@ test('step drills grow to the last, each with both walls at the offset; depth fe
   });
 });
 
+test('each drill leaves what is kept at its largest bore; none starts under 2 mm or 0.35 d; speeds by the screw’s class', () => {
+  const m5 = threadById('M5x0.8');
+  const stainless = { ...blankStuck('screw', m5, parentById('aluminium-6xxx')), stainless: true, lengthMm: 12 };
+  const steps = corePlan(stainless, coreWindow(m5, 'nominal'), 3.4, 0).steps;
+  expect(steps[0]!.drill.diameterMm).toBeGreaterThanOrEqual(1.75);
+  // 10 m/min in stainless, set to the next lower 10 rev/min.
+  expect(steps.at(-1)).toMatchObject({ speedRpm: 930 });
+  const allowed = (hold: 'bench-drill' | 'mill', shellMm: number | null) => {
+    const input = harmInput({ ...stainless, keep: { shellMm, floorMm: null, wallMm: null } }, { start: 'bush', hold });
+    return chanceOfHarm({ ...input, trials: 2000, random: seededRandom(3) });
+  };
+  const leastShell = (mm: number) => coreDrill(mm, coreWindow(m5, 'nominal'), 0).leastShellMm;
+  expect(leastShell(allowed('bench-drill', null).recommendedMm!)).toBeGreaterThanOrEqual(0.2);
+  expect(leastShell(allowed('bench-drill', 0.5).recommendedMm!)).toBeGreaterThanOrEqual(0.5);
+  expect(keptShellMm(5, 'mill', null)).toBe(0);
+});
+
+test('margins of one’s own: floor under the drill, wall to what is beside it, and never the bottom of the hole', () => {
+  const depth = (changes: Partial<typeof stud>) => corePlan({ ...stud, ...changes }, window, 7.5, 0).depth;
+  const keep = { shellMm: null, floorMm: 4, wallMm: 3 };
+  expect(depth({ keep })!.fromBreakMm).toBe(16);
+  // The hole's shoulder at 22 mm: 22 − 1.5 − 6 sunk.
+  expect(depth({ holeDepthMm: 22 })!.fromBreakMm).toBe(14.5);
+  expect(depth({ holeDepthMm: 22, keep })!.fromBreakMm).toBe(12);
+  expect(depth({ holeDepthMm: 7 })).toBeNull();
+  expect(harmInput({ ...stud, keep }, { start: 'bush', hold: 'guide', voidMm: 12 }).voidMm).toBe(9);
+});
+
 test('after a step: carry on, correct while the hole is small, change the means when it is not, stop once the parent is cut', () => {
   const after = (drilledMm: number, mm: number) =>
-    afterStep({ rack: FULL_RACK, thread: m10 }, window, drilledMm, { mm, halfWidthMm: 0.02 });
+    afterStep({ rack: FULL_RACK, thread: m10 }, { window, keepShellMm: 0.3 }, drilledMm, { mm, halfWidthMm: 0.02 });
   expect(after(3, 0.05).advice).toBe('carry-on');
   // Carried on to its last drill, it touches nothing even at its largest bore and its doubt.
   expect(after(3, 0.05).lastMm!).toBeLessThan(window.rootMm);

@@ -1,5 +1,6 @@
 import { positive, within } from '../../basis/numeric/index.ts';
 import { rackDrills, type RackDrill } from '../../facts/drills/index.ts';
+import { screwDrillSpeed, setSpeedRpm } from '../cutting/index.ts';
 import { chipsOf, type Chips } from './chips.ts';
 import { coreDrill, type CoreDrill, type CoreWindow } from './coreWindow.ts';
 import type { StuckCase } from './StuckCase.ts';
@@ -14,8 +15,13 @@ const UNKNOWN_STOP_D = 1;
 /** Least length of a guide bush, in drills, so that it guides (rule of thumb; docs/methods.md, Freeing what is stuck). */
 const GUIDE_D = 2;
 
+/** A first step thinner than this wanders and snaps: 2 mm, or this share of the thread where that is smaller. */
+const FIRST_STEP = { mm: 2, d: 0.35 } as const;
+
 export interface CoreStep extends CoreDrill {
   drill: RackDrill;
+  /** Speed in what is stuck, as a hand sets it. */
+  speedRpm: number;
 }
 
 export interface CoreDepth {
@@ -39,7 +45,8 @@ export interface CorePlan {
 }
 
 /**
- * How deep a core drill may go: the fastener's length from the break, less its point (one pitch) and half a millimetre.
+ * How deep a core drill may go: the fastener's length from the break, less its point (one pitch) and half a millimetre, or less
+ * the floor that somebody keeps.
  * @example coreDepth({ lengthMm: 20, sunkMm: 6, pitchMm: 1.5, drillMm: 8 }).fromFaceMm // 24
  */
 export function coreDepth(input: {
@@ -47,11 +54,12 @@ export function coreDepth(input: {
   sunkMm: number;
   pitchMm: number;
   drillMm: number;
+  floorMm?: number | null;
 }): CoreDepth | null {
   const { pitchMm } = input;
   const lengthMm = positive(input.lengthMm, 'length');
   const sunkMm = within(input.sunkMm, -1000, 1000, 'sunk');
-  const fromBreakMm = lengthMm - POINT_PITCHES * pitchMm - MARGIN_MM;
+  const fromBreakMm = lengthMm - (input.floorMm ?? POINT_PITCHES * pitchMm + MARGIN_MM);
   if (fromBreakMm <= 0) return null;
   return stopAt(fromBreakMm, { sunkMm, drillMm: input.drillMm, lengthKnown: true });
 }
@@ -70,9 +78,12 @@ export function coreSteps(
   lastMm: number,
   window: CoreWindow,
   offsetMm: number,
-  { rack }: Pick<StuckCase, 'rack'>,
+  { rack, thread, classId, stainless }: Pick<StuckCase, 'rack' | 'thread' | 'classId' | 'stainless'>,
 ): CoreStep[] {
-  const drills = rackDrills(rack).filter((drill) => drill.diameterMm <= lastMm + 1e-9);
+  const leastMm = Math.min(FIRST_STEP.mm, FIRST_STEP.d * thread.majorMm);
+  const drills = rackDrills(rack).filter(
+    ({ diameterMm }) => diameterMm <= lastMm + 1e-9 && (diameterMm >= leastMm - 1e-9 || diameterMm >= lastMm - 1e-9),
+  );
   // Between the first and the last any size will do: those of the last one's own system, as the shop thinks in it.
   const system = drills.at(-1)?.system;
   const wanted = [...STEP_SHARES.map((share) => share * lastMm), lastMm];
@@ -88,26 +99,33 @@ export function coreSteps(
   });
   return taken
     .filter((drill, index) => taken.findIndex((other) => other.diameterMm === drill.diameterMm) === index)
-    .map((drill) => ({ drill, ...coreDrill(drill.diameterMm, window, offsetMm, rack.drilling) }));
+    .map((drill) => ({
+      drill,
+      ...coreDrill(drill.diameterMm, window, offsetMm, rack.drilling),
+      speedRpm: setSpeedRpm(screwDrillSpeed({ classId, stainless }, drill.diameterMm).speedRpm),
+    }));
+}
+
+/** Deepest stop of a fastener: by its length, else a diameter; and never nearer to the hole's bottom than a pitch or what is kept. */
+function depthOf(
+  { lengthMm, proudMm, thread, keep, holeDepthMm, through }: StuckCase,
+  lastMm: number,
+): CoreDepth | null {
+  const sunkMm = -(proudMm ?? 0);
+  const { pitchMm, majorMm } = thread;
+  const usual =
+    lengthMm === null
+      ? stopAt(UNKNOWN_STOP_D * majorMm, { sunkMm, drillMm: lastMm, lengthKnown: false })
+      : coreDepth({ lengthMm, sunkMm, pitchMm, drillMm: lastMm, floorMm: keep.floorMm });
+  if (usual === null || holeDepthMm === null || through) return usual;
+  const deepestMm = holeDepthMm - Math.max(POINT_PITCHES * pitchMm, keep.floorMm ?? 0) - sunkMm;
+  if (deepestMm <= 0) return null;
+  return deepestMm >= usual.fromBreakMm
+    ? usual
+    : stopAt(deepestMm, { sunkMm, drillMm: lastMm, lengthKnown: usual.lengthKnown });
 }
 
 /** The whole plan of a core drilling: steps to the last safe drill, how deep, and what the chips say. */
 export function corePlan(stuck: StuckCase, window: CoreWindow, lastMm: number, offsetMm: number): CorePlan {
-  return {
-    steps: coreSteps(lastMm, window, offsetMm, stuck),
-    depth:
-      stuck.lengthMm === null
-        ? stopAt(UNKNOWN_STOP_D * stuck.thread.majorMm, {
-            sunkMm: -(stuck.proudMm ?? 0),
-            drillMm: lastMm,
-            lengthKnown: false,
-          })
-        : coreDepth({
-            lengthMm: stuck.lengthMm,
-            sunkMm: -(stuck.proudMm ?? 0),
-            pitchMm: stuck.thread.pitchMm,
-            drillMm: lastMm,
-          }),
-    chips: chipsOf(stuck),
-  };
+  return { steps: coreSteps(lastMm, window, offsetMm, stuck), depth: depthOf(stuck, lastMm), chips: chipsOf(stuck) };
 }

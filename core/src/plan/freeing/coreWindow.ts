@@ -1,5 +1,6 @@
 import { expectedBoreMm, type Drilling } from '../../facts/drills/index.ts';
 import { internalLimits, threadGeometry, type Thread } from '../../facts/threads/index.ts';
+import type { HoldId } from '../../judge/hole/index.ts';
 import { FASTENER_FIRST } from '../../judge/strength/index.ts';
 
 /** The ring between a stuck screw's root and the parent's crest: the only room in which a core drill does no harm. */
@@ -34,6 +35,10 @@ export const LARGEST_OVERSIZE = 1.8;
 export const looseShellMm = (majorMm: number): number => Math.max(0.2, 0.03 * majorMm);
 export const stiffShellMm = (majorMm: number): number => 0.1 * majorMm;
 
+/** What a drill leaves on each side unless somebody keeps more or less; a located mill may go to the bare coil. */
+export const keptShellMm = (majorMm: number, hold: HoldId, asked: number | null): number =>
+  asked ?? (hold === 'mill' ? 0 : looseShellMm(majorMm));
+
 /** What one drill leaves on either side at a known offset. */
 export interface CoreDrill {
   expectedBoreMm: number;
@@ -41,6 +46,8 @@ export interface CoreDrill {
   /** Shell of the screw by the drill's own size, on the thin and on the thick side; below zero it is gone. */
   thinShellMm: number;
   thickShellMm: number;
+  /** The thin side at the largest bore that the drill may cut: this is what is kept. */
+  leastShellMm: number;
   /** From the hole's edge to the parent's crest on the thin side: by the drill, and by the largest bore. */
   toCrestMm: number;
   toCrestLargestMm: number;
@@ -60,6 +67,7 @@ export function coreDrill(drillMm: number, window: CoreWindow, offsetMm: number,
     largestBoreMm: largest,
     thinShellMm: shellMm - offsetMm,
     thickShellMm: shellMm + offsetMm,
+    leastShellMm: (window.rootMm - largest) / 2 - offsetMm,
     toCrestMm: (window.crestMm - drillMm) / 2 - offsetMm,
     toCrestLargestMm: (window.crestMm - largest) / 2 - offsetMm,
   };

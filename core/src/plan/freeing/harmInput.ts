@@ -2,7 +2,7 @@ import { Z95 } from '../../basis/numeric/index.ts';
 import { rackDrills } from '../../facts/drills/index.ts';
 import { HOLDS, isLight, STARTS, type HoldId, type StartId } from '../../judge/hole/index.ts';
 import type { HarmInput } from './chanceOfHarm.ts';
-import { coreWindow } from './coreWindow.ts';
+import { coreWindow, keptShellMm } from './coreWindow.ts';
 import { coreDepth } from './corePlan.ts';
 import type { StuckCase } from './StuckCase.ts';
 
@@ -39,10 +39,16 @@ const unknownDepthMm = ({ parent, thread }: StuckCase): number =>
   UNKNOWN_LENGTH_D[isLight(parent) ? 'light' : 'other'] * thread.majorMm;
 
 /** The depth to be drilled where the fastener's length is known. */
-function depthOf({ lengthMm, thread }: StuckCase, drillMm: number): number | null {
+function depthOf({ lengthMm, thread, keep }: StuckCase, drillMm: number): number | null {
   if (lengthMm === null) return null;
-  return coreDepth({ lengthMm, sunkMm: 0, pitchMm: thread.pitchMm, drillMm })?.fromBreakMm ?? null;
+  return (
+    coreDepth({ lengthMm, sunkMm: 0, pitchMm: thread.pitchMm, drillMm, floorMm: keep.floorMm })?.fromBreakMm ?? null
+  );
 }
+
+/** How far out the drill may go toward what is beside the hole. */
+const wallKept = (voidMm: number | null, { keep }: StuckCase): number | null =>
+  voidMm === null ? null : Math.max(0, voidMm - (keep.wallMm ?? 0));
 
 /** Everything the simulation needs, but its random numbers: safe to send to a worker. */
 export function harmInput(stuck: StuckCase, drilling: CoreDrilling): Omit<HarmInput, 'random'> {
@@ -62,7 +68,8 @@ export function harmInput(stuck: StuckCase, drilling: CoreDrilling): Omit<HarmIn
     wanderPerMm: SOFTER.includes(stuck.parent.group) ? WANDER_PER_MM : 0,
     projectionMm: drilling.projectionMm ?? USUAL_PROJECTION_MM,
     spareShare: drilling.spareShare ?? USUAL_SPARE_SHARE,
-    voidMm: drilling.voidMm ?? null,
+    voidMm: wallKept(drilling.voidMm ?? null, stuck),
+    keepShellMm: keptShellMm(stuck.thread.majorMm, drilling.hold, stuck.keep.shellMm),
     trials: drilling.trials ?? USUAL_TRIALS,
   };
 }

@@ -18,6 +18,8 @@ export {
   type HarmInput,
   type HarmOfDrill,
 } from './chanceOfHarm.ts';
+export { beforeFreeing, beforeWords, cautionsOf, HEAT_TICK_IDS, type HeatTickId } from './beforeFreeing.ts';
+export { preventNextTap, preventWords } from './preventNext.ts';
 export { afterStep, afterStepWords, type AfterStep } from './afterStep.ts';
 export { holeAfterCore } from './afterOut.ts';
 export { corePlan, type CorePlan } from './corePlan.ts';

@@ -5,7 +5,17 @@ import { threadById } from '../../facts/threads/index.ts';
 import { SAY } from '../../basis/units/index.ts';
 import { MEANS_IDS, type MeansId } from '../../facts/means/index.ts';
 import { heatPlan } from './heatPlan.ts';
-import { blankStuck, proposeFreeing, sayMeans, type StuckCase } from './index.ts';
+import {
+  beforeFreeing,
+  blankStuck,
+  cautionsOf,
+  HEAT_TICK_IDS,
+  preventNextTap,
+  preventWords,
+  proposeFreeing,
+  sayMeans,
+  type StuckCase,
+} from './index.ts';
 
 const stuck = (
   changes: Partial<Omit<StuckCase, 'thread' | 'parent'>> & { threadId?: string; parentId?: string } = {},
@@ -77,15 +87,87 @@ test('temperature limits: aluminium 150 and briefly 200, unless a seal near stan
   expect(heatPlan(stuck({ threadId: 'M10x1.5' })).growthMm).toBeLessThan(0);
 });
 
-test('a broken M6 tap: no ordinary drill; through, its pieces fall out; blind in place, spark erosion', () => {
+test('a broken M6 tap: turned back first, by hand too; no ordinary drill; carbide only in a machine', () => {
   const tap = { what: 'tap', threadId: 'M6x1', proudMm: -1 } as const;
-  expect(tried({ ...tap, through: true })).toEqual(['mill', 'hard-drill', 'spark-erosion', 'send-out']);
-  expect(words(of('hard-drill', { ...tap, through: true }))).toMatch(/pieces fall through/);
+  const through = { ...tap, through: true };
+  expect(tried(through)).toEqual(['flute-claws', 'break-up', 'mill', 'hard-drill', 'spark-erosion', 'send-out']);
+  expect(of('break-up', through).because).toMatch(/pieces fall out below/);
+  expect(of('break-up', { ...through, behind: 'closed' }).because).toMatch(/fall into what lies behind/);
+  expect(of('break-up', tap).because).toMatch(/^blind/);
   expect(words(of('hard-drill', tap))).toMatch(/magnet/);
-  expect(tried({ ...tap, access: 'in-place' })).toEqual(['spark-erosion', 'send-out']);
-  expect(of('hard-drill', { ...tap, access: 'in-place' }).because).toMatch(/not by hand in place/);
+  expect(tried({ ...tap, access: 'in-place' })).toEqual(['flute-claws', 'spark-erosion', 'send-out']);
+  expect(of('flute-claws', { ...tap, proudMm: 4 }).title).toMatch(/stands proud/);
+  expect(of('hard-drill', { ...tap, access: 'in-place' }).because).toMatch(/^never by hand/);
   expect(of('spark-erosion', tap).verdict).toBe('holds');
   expect(of('core-peel', { what: 'screw', hard: true }).because).toMatch(/too hard to drill/);
+});
+
+test('each means says its time and cost; a tap says what spares the next one, in torque', () => {
+  expect(of('heat-soak', {}).takes).toBe('about 40 to 45 min a round, nothing to buy');
+  expect(of('spark-erosion', {}).takes).toBe('days, another shop’s bill');
+  const prevent = preventNextTap(stuck({ what: 'tap', threadId: 'M6x1' }))!;
+  expect(prevent.torqueNm).toBeLessThan(prevent.fullerNm);
+  expect(preventWords(prevent, SAY.mm)[0]).toMatch(/^Drill 5.\d mm: the tap takes about .* instead of/);
+  expect(preventNextTap(stuck({ what: 'screw' }))).toBeNull();
+});
+
+test.each([
+  ['an ordinary screw, nobody looked', {}, ['look'], 'with-care'],
+  ['looked at: none', { behindIt: 'none' }, [], 'with-care'],
+  ['pressure behind', { behind: 'pressure', through: true }, ['release'], 'does-not-hold'],
+  ['let off and said so', { behind: 'pressure', behindIt: 'released' }, [], 'with-care'],
+  ['a plug may close a vessel', { what: 'plug' }, ['look'], 'does-not-hold'],
+  ['a drained and vented plug', { what: 'plug', behindIt: 'released' }, [], 'with-care'],
+  ['a plug that closes nothing', { what: 'plug', behindIt: 'none' }, [], 'with-care'],
+  ['into an engine', { behind: 'closed', behindIt: 'none', through: true }, ['falls'], 'with-care'],
+  ['into a cylinder', { cylinder: true, behindIt: 'none' }, ['cylinder'], 'with-care'],
+  ['a spring still there', { behindIt: 'there' }, ['release'], 'does-not-hold'],
+] as const)('before anything, and heat: %s', (_name, changes, before, heat) => {
+  const steel = { parentId: 'mild-steel', proudMm: 0, ...changes };
+  expect(beforeFreeing(stuck(steel))).toEqual(before);
+  expect(of('heat-soak', steel).verdict).toBe(heat);
+  // What may not be heated is not welded either.
+  if (heat === 'does-not-hold') expect(of('weld-nut', steel).because).toMatch(/never heated or welded/);
+  else expect(of('weld-nut', steel).verdict).toBe('with-care');
+});
+
+test('heat is ticked off thing by thing; the step that is hot waits, the soak does not', () => {
+  const heat = of('heat-soak', { parentId: 'mild-steel' });
+  expect(heat.ticks.map(({ id }) => id)).toEqual(HEAT_TICK_IDS);
+  expect(heat.steps.filter(({ hot }) => hot)).toHaveLength(1);
+  expect(heat.steps[0]).toMatchObject({ minutes: 20 });
+  expect(of('turn-out', {}).ticks).toEqual([]);
+  expect(heat.because).toMatch(/grow alike: heat the parent alone/);
+});
+
+test('a 12.9 stump drills, with cobalt and rigid; a slot goes across what stands proud or was relieved by drilling', () => {
+  const strong = { what: 'screw', classId: '12.9', parentId: 'mild-steel' } as const;
+  expect(tried(strong)).toContain('core-peel');
+  expect(words(of('core-peel', strong))).toMatch(/cobalt stub drill, held rigid.*about 5 m\/min; not freehand/);
+  expect(of('drive-again', { proudMm: -6 }).because).toBe('no drive is left');
+  expect(of('drive-again', { proudMm: 4 })).toMatchObject({
+    title: 'A slot across it, and a driver',
+    verdict: 'with-care',
+  });
+  // M10: root 8.16; 4 mm out leaves 2.1 of ring, 7 mm leaves 0.6: that is peeled.
+  expect(of('drive-again', { drilledMm: 4 }).because).toMatch(/tension is gone/);
+  expect(of('drive-again', { drilledMm: 7 }).verdict).toBe('does-not-hold');
+});
+
+test('a bit that wedges is not driven into a thin boss or brittle metal, and warns where nobody measured', () => {
+  const rounded = { what: 'screw', threadId: 'M8x1.25', drive: 'damaged' } as const;
+  expect(words(of('drive-again', rounded))).toMatch(/thin boss it cracks the casting, so look/);
+  expect(words(of('drive-again', { ...rounded, edgeMm: 16 }))).toMatch(/six-lobe.*thin boss it cracks the casting\./);
+  expect(words(of('drive-again', { ...rounded, edgeMm: 8 }))).toMatch(/^Saw a slot/);
+  expect(words(of('drive-again', { ...rounded, parentId: 'zinc-die-cast' }))).toMatch(/^Saw a slot/);
+});
+
+test('cautions: a metal’s own come on top of the usual ones; stainless in stainless galls', () => {
+  expect(cautionsOf(stuck({ parentId: 'magnesium-cast' })).join(' ')).toMatch(
+    /Eyes and face guarded.*Magnesium chips burn/,
+  );
+  expect(cautionsOf(stuck({ parentId: 'austenitic-stainless', stainless: true })).join(' ')).toMatch(/galls/);
+  expect(cautionsOf(stuck({})).join(' ')).not.toMatch(/galls|Magnesium/);
 });
 
 test('a 6 mm soft dowel, blind: M4 leaves 1.0 mm of wall; hardened it will not drill; through it is driven out', () => {
@@ -102,6 +184,9 @@ test('a 6 mm soft dowel, blind: M4 leaves 1.0 mm of wall; hardened it will not d
   );
   expect(of('pull', { ...dowel, offsetMm: 1 })).toMatchObject({ verdict: 'does-not-hold' });
   expect(of('pull', { ...dowel, hard: true }).because).toMatch(/do not blunt/);
+  expect(beforeFreeing(stuck(dowel))).toContain('file');
+  expect(words(of('pull', dowel))).toMatch(/^Try a file on its end first/);
+  expect(words(of('pull', { ...dowel, hardnessKnown: true }))).not.toMatch(/file/);
   expect(tried({ ...dowel, through: true })[0]).toBe('drive-through');
 });
 

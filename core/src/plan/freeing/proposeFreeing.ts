@@ -1,6 +1,7 @@
 import type { Verdict } from '../../basis/checks/index.ts';
 import type { Say } from '../../basis/units/index.ts';
-import { MEANS, MEANS_IDS, type MeansId } from '../../facts/means/index.ts';
+import { MEANS, MEANS_COSTS, MEANS_IDS, type MeansId } from '../../facts/means/index.ts';
+import { HEAT_TICK_IDS, heatTickWords, isHeld, type HeatTickId } from './beforeFreeing.ts';
 import type { FreeStep, Tries } from './Means.ts';
 import { MEANS_METHODS, type Means } from './means/registry.ts';
 import type { StuckCase } from './StuckCase.ts';
@@ -16,8 +17,12 @@ function judgeMeans<Id extends MeansId>(id: Id, stuck: StuckCase): Means<Id> {
   const tries = triesOf(id, stuck);
   return {
     id,
-    // What made things worse is not tried again.
-    verdict: tries?.worse ? 'does-not-hold' : judged.verdict,
+    // What made things worse is not tried again; while something pushes behind it nothing is simply good.
+    verdict: tries?.worse
+      ? 'does-not-hold'
+      : judged.verdict === 'holds' && isHeld(stuck) && !MEANS[id].always
+        ? 'with-care'
+        : judged.verdict,
     rounds: MEANS[id].rounds,
     facts: judged.facts,
     tries,
@@ -57,6 +62,17 @@ export interface SaidMeans {
   rounds: number;
   stop: string;
   spoils: string;
+  /** Its time and cost, estimates. */
+  takes: string;
+  /** What is looked at and ticked before it makes anything hot. */
+  ticks: { id: HeatTickId; words: string }[];
+}
+
+/** @example takesWords('weld-nut') // 'about 20 to 60 min, a small tool' */
+export function takesWords(id: MeansId): string {
+  const { minutes, rounds, cost } = MEANS[id];
+  const time = minutes === null ? 'days' : `about ${minutes[0]} to ${minutes[1]} min${rounds > 1 ? ' a round' : ''}`;
+  return `${time}, ${MEANS_COSTS[cost]}`;
 }
 
 function triedWords(because: string, { times, worse, last }: Tries, rounds: number): string {
@@ -80,5 +96,7 @@ export function sayMeans<Id extends MeansId>(means: Means<Id>, say: Say): SaidMe
     rounds,
     stop: method.stop(facts),
     spoils: method.spoils(facts),
+    takes: takesWords(id),
+    ticks: MEANS[id].heats ? HEAT_TICK_IDS.map((tick) => ({ id: tick, words: heatTickWords(tick) })) : [],
   };
 }

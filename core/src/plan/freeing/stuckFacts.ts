@@ -1,4 +1,5 @@
 import type { Say } from '../../basis/units/index.ts';
+import { mayCloseVessel } from './beforeFreeing.ts';
 import type { StuckCase } from './StuckCase.ts';
 
 /** What most means are written from. */
@@ -7,6 +8,10 @@ export type StuckFacts = {
   /** Screwed in, so that it can be turned out. */
   threaded: boolean;
   hard: boolean;
+  /** A 12.9 screw: 39 to 44 HRC, it drills with cobalt. */
+  strong: boolean;
+  /** It may close a vessel: no heat, no weld. */
+  closed: boolean;
   hand: 'right' | 'left';
   majorMm: number;
   through: boolean;
@@ -20,6 +25,8 @@ export type StuckFacts = {
   offsetMm: number | null;
 };
 
+/** Classes that want cobalt in something rigid. */
+const STRONG_CLASSES: readonly string[] = ['12.9'];
 const FLAMMABLE_OR_SOFT: readonly string[] = ['magnesium', 'zinc', 'plastic'];
 const BRITTLE: readonly string[] = ['zinc', 'magnesium'];
 
@@ -30,6 +37,8 @@ export const stuckFacts = (stuck: StuckCase): StuckFacts => ({
   what: stuck.what,
   threaded: isThreaded(stuck),
   hard: stuck.hard,
+  strong: STRONG_CLASSES.includes(stuck.classId ?? ''),
+  closed: mayCloseVessel(stuck),
   hand: stuck.thread.hand,
   majorMm: stuck.thread.majorMm,
   through: stuck.through,
@@ -76,3 +85,9 @@ const START_WORDS: Readonly<Record<StuckCase['breakFace'], string>> = {
 
 /** How the face of the break is made ready for a drill. */
 export const startOfDrill = ({ breakFace }: Pick<StuckFacts, 'breakFace'>): string => START_WORDS[breakFace];
+
+/** Which drill a strong screw wants. */
+export const STRONG_DRILL =
+  'It is 12.9, 39 to 44 HRC: a cobalt stub drill, held rigid in a guide or a machine, about 5 m/min; not freehand.';
+export const CLOSED_WORDS =
+  'it may close a vessel, and what is closed is never heated or welded: open, drain and vent it, then say so';

@@ -1,19 +1,13 @@
 import { parentById } from '../../facts/materials/index.ts';
 import { NOTHING_LISTED } from '../../facts/owned/index.ts';
 import { threadById } from '../../facts/threads/index.ts';
-import { choiceOf, type CaseInputs, type HoleChoices, type ShopRules } from '../../judge/hole/index.ts';
+import { behindOf, choiceOf, type CaseInputs, type HoleChoices, type ShopRules } from '../../judge/hole/index.ts';
 import type { CoreDrilling } from './harmInput.ts';
 import type { StuckCase } from './StuckCase.ts';
 
-/** Classes that no ordinary drill cuts. */
-const HARD_CLASSES: readonly string[] = ['12.9'];
-
-/** Whether what is stuck is too hard to drill: as somebody said, else by what it is. */
+/** Whether what is stuck is too hard for any drill but carbide: as somebody said, else by what it is. A 12.9 screw drills, with cobalt. */
 export function stuckIsHard(choices: Partial<HoleChoices>): boolean {
-  return (
-    choices.stuckHard ??
-    (choices.stuck === 'tap' || choices.stuck === 'extractor' || HARD_CLASSES.includes(choices.fastenerClassId ?? ''))
-  );
+  return choices.stuckHard ?? (choices.stuck === 'tap' || choices.stuck === 'extractor');
 }
 
 /** Whether it is stainless: as somebody said, else by its class (A2, A4). */
@@ -38,18 +32,31 @@ export function stuckFromInputs(
     thread: threadById(choices.threadId),
     parent: parentById(choices.parentId),
     hard: stuckIsHard(choices),
+    hardnessKnown: what !== 'dowel' || typeof choices.stuckHard === 'boolean',
     stainless: stuckIsStainless(choices),
+    classId: choices.fastenerClassId ?? null,
     proudMm: proud ? proud.mm : sunk ? -sunk.mm : null,
     lengthMm: readings['stuck-length']?.mm ?? null,
+    holeDepthMm: readings.depth?.mm ?? null,
+    edgeMm: readings.edge?.mm ?? null,
+    drilledMm: readings['core-bore']?.mm ?? null,
     offsetMm: readings['core-offset']?.mm ?? null,
     breakFace: choiceOf(choices, 'stuckFace'),
     drive: choiceOf(choices, 'stuckDrive'),
     driveKind: choiceOf(choices, 'drive'),
     why: choiceOf(choices, 'stuckWhy'),
+    behindIt: choiceOf(choices, 'stuckBehind'),
+    behind: behindOf(choices),
+    cylinder: choiceOf(choices, 'screwedIn') === 'spark-plug',
     nearLimitC: choiceOf(choices, 'nearLimitC'),
     access: choiceOf(choices, 'access'),
     headroomMm: readings.headroom?.mm ?? null,
     sideRoomMm: readings['side-room']?.mm ?? null,
+    keep: {
+      shellMm: choiceOf(choices, 'keepShellMm'),
+      floorMm: choiceOf(choices, 'keepFloorMm'),
+      wallMm: choiceOf(choices, 'keepWallMm'),
+    },
     through: choices.kind === 'through',
     tried,
     rack: shop.rack,

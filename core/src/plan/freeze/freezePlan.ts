@@ -7,7 +7,7 @@ import type { FrozenPlan, SaidPlan } from './FrozenPlan.ts';
 import { planNumbers, routeDigest } from './routeDigest.ts';
 
 /** Version of the computation. Raised with a line in docs/method-changes.md whenever a number can change. */
-export const ENGINE_VERSION = '0.6.0';
+export const ENGINE_VERSION = '0.7.0';
 
 const sayPlan = (route: Route, steps: readonly WorkStep[], say: Say): SaidPlan => ({
   checks: route.checks.map((check) => ({

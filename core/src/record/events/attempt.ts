@@ -1,4 +1,5 @@
 import type { AttemptOutcome, MeansId } from '../../facts/means/index.ts';
+import type { HeatTickId } from '../../plan/freeing/index.ts';
 import type { EventKind } from './EventKind.ts';
 
 /** One try at freeing what is stuck, and what came of it. */
@@ -7,6 +8,8 @@ export type Attempt = {
   means: MeansId;
   outcome: AttemptOutcome;
   note: string;
+  /** What was looked at before it was made hot; left out where nothing was, or before that was asked. */
+  ticked?: HeatTickId[] | undefined;
 };
 
 export const attempt: EventKind<Attempt> = {

@@ -111,6 +111,7 @@ export const HOLE_ROWS = [
     usual: null,
     none: 'not looked',
     inHole: 'behind',
+    inFree: 'behind',
   },
   {
     id: 'floorName',

@@ -26,6 +26,7 @@ export const JOINT_ROWS = [
     usual: null,
     none: 'taken as a screw',
     inHole: 'joint.screwedIn',
+    inFree: 'screwedIn',
   },
   {
     id: 'fastenerClassId',
@@ -37,6 +38,7 @@ export const JOINT_ROWS = [
     usual: null,
     none: 'strength not known',
     inHole: 'joint.fastenerClass',
+    inFree: 'fastenerClass',
   },
   {
     id: 'drive',

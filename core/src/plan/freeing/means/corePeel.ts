@@ -1,6 +1,15 @@
 import { chipsOf } from '../chips.ts';
+import { looseShellMm } from '../coreWindow.ts';
 import { steps, type MeansMethod } from '../Means.ts';
-import { drillGetsIn, roomTail, roomWords, startOfDrill, stuckFacts, type StuckFacts } from '../stuckFacts.ts';
+import {
+  drillGetsIn,
+  roomTail,
+  roomWords,
+  startOfDrill,
+  STRONG_DRILL,
+  stuckFacts,
+  type StuckFacts,
+} from '../stuckFacts.ts';
 
 type Own = StuckFacts & { soundChips: string; stopChips: string };
 
@@ -21,12 +30,13 @@ export const corePeel: MeansMethod<Own> = {
       ? `the parent’s thread is spared as far as the drill stays on centre: see the chances${roomTail(facts, say)}`
       : roomWords(facts, say);
   },
-  steps: (facts) =>
+  steps: (facts, say) =>
     steps(
       startOfDrill(facts),
+      ...(facts.strong ? [STRONG_DRILL] : []),
       `Step drills to the last that is safe, each to its stop; ${facts.soundChips} while it is still in the fastener.`,
       'After the first step measure the offset and type it: the plan is made again from it.',
-      'Pick the coil out from its end with a scriber or a small chisel, turning it inwards.',
+      `A shell up to ${say.length(looseShellMm(facts.majorMm))} is picked out from its end with a scriber or a small chisel, turned inwards; a thicker one is relieved by the drilling: a slot across it and a broad driver, or an extractor.`,
     ),
   stop: ({ stopChips }) => `${stopChips}: the drill is in the parent.`,
   spoils: () => 'past the parent’s crest its thread is lost',

@@ -17,7 +17,7 @@ export const driveThrough: MeansMethod<StuckFacts> = {
   steps: ({ majorMm }, say) =>
     steps(
       `A flat punch a little under ${say.length(majorMm)}, the part well supported round the hole.`,
-      'Soak it, a few firm blows; if it does not move, warm the parent.',
+      'Soak it, a few firm blows; if it does not move, soak and heat first, then again.',
     ),
   stop: () => 'The punch spreads its end: it only jams tighter.',
   spoils: spoilsNothing,

@@ -1,6 +1,14 @@
 import { nearestDrill } from '../nearestDrill.ts';
 import { steps, type MeansMethod } from '../Means.ts';
-import { drillGetsIn, roomWords, startOfDrill, stuckFacts, turnWord, type StuckFacts } from '../stuckFacts.ts';
+import {
+  drillGetsIn,
+  roomWords,
+  startOfDrill,
+  STRONG_DRILL,
+  stuckFacts,
+  turnWord,
+  type StuckFacts,
+} from '../stuckFacts.ts';
 import type { StuckCase } from '../StuckCase.ts';
 
 /** Drill for a screw extractor, as a share of the thread (rule of thumb), and how far off the pair may be. */
@@ -70,6 +78,7 @@ export const extractor: MeansMethod<Own> = {
     const { drillId, drillMm, paired } = facts;
     return steps(
       startOfDrill(facts),
+      ...(facts.strong ? [STRONG_DRILL] : []),
       `Drill ${drillId ?? say.length(drillMm)}${paired ? ', the pair of an extractor in the crib' : ''}, deep enough for all its flutes.`,
       `Straight-flute extractor: no more than ${say.torque(extractorLimitNm(drillMm))}, ${turnWord(facts)}; a small tap wrench, not a bar.`,
     );

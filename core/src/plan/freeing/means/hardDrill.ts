@@ -1,44 +1,30 @@
 import { steps, type MeansMethod } from '../Means.ts';
 import { stuckFacts, type StuckFacts } from '../stuckFacts.ts';
 
-type Own = StuckFacts & { tap: boolean; bench: boolean; rigid: boolean };
+type Own = StuckFacts & { bench: boolean };
 
-/** What cuts hard things by hand tools: carbide, and only where the shop dares. */
+/** What cuts hard things: solid carbide in a rigid machine, never by hand. */
 export const hardDrill: MeansMethod<Own> = {
   judge: (stuck) => {
     const facts = stuckFacts(stuck);
-    const tap = stuck.what === 'tap';
     const bench = stuck.access === 'bench';
-    const rigid = facts.hard && bench && !facts.noFlame;
     return {
-      verdict: rigid || (tap && stuck.through) ? 'with-care' : 'does-not-hold',
-      facts: { ...facts, tap, bench, rigid },
+      verdict: facts.hard && bench && !facts.noFlame ? 'with-care' : 'does-not-hold',
+      facts: { ...facts, bench },
     };
   },
-  title: ({ tap }) => (tap ? 'Break it up: claws, then carbide' : 'Carbide drill, rigid'),
-  because: ({ hard, tap, through, bench, rigid }) => {
+  title: () => 'Carbide, in a rigid machine',
+  because: ({ hard, bench, noFlame, parentName }) => {
     if (!hard) return 'it drills with ordinary drills';
-    if (tap && through) return 'it goes through: its pieces fall out below; claws in its flutes turn it back';
-    if (tap)
-      return bench
-        ? 'claws in its flutes first; blind, its pieces stay in the hole and jam'
-        : 'not by hand in place: carbide snaps beside it';
-    return rigid
-      ? 'carbide cuts it; high-speed steel and cobalt only glaze it'
-      : 'carbide snaps in a hand drill: on a rigid machine only';
+    if (!bench) return 'never by hand in place: carbide snaps beside it';
+    if (noFlame) return `it throws sparks, and ${parentName.toLowerCase()} has no place beside them`;
+    return 'about 60 HRC: carbide cuts it, high-speed steel and cobalt only glaze it';
   },
-  steps: ({ tap, through }) =>
+  steps: ({ through }) =>
     steps(
-      ...(tap
-        ? [
-            'Brush or vacuum the chips out of its flutes, never blow. A tap remover’s claws in them, to and fro: a quarter turn on, an eighth back.',
-            through
-              ? 'Else break it from its end with a hard punch: the pieces fall through.'
-              : 'Pick out every loose piece with a magnet before anything turns.',
-          ]
-        : []),
-      'Carbide drill or end mill, rigid machine, slow feed, dry; eyes and face guarded: carbide splinters.',
-      'High-speed steel does not cut it: a glazed spot only makes it worse.',
+      ...(through ? [] : ['Pick out every loose piece with a magnet before anything turns.']),
+      'Clamped, located on its true axis. Solid carbide drill or end mill, slow feed, dry; eyes and face guarded: carbide splinters.',
+      'The middle first, as wide as its core; then the rest falls in, in pieces.',
     ),
   stop: () => 'It squeals and makes dust: the cutter is gone.',
   spoils: () => 'a broken carbide in it leaves only spark erosion',

@@ -1,6 +1,14 @@
 import { nearestDrill } from '../nearestDrill.ts';
 import { spoilsNothing, steps, type MeansMethod } from '../Means.ts';
-import { drillGetsIn, roomTail, roomWords, startOfDrill, stuckFacts, type StuckFacts } from '../stuckFacts.ts';
+import {
+  drillGetsIn,
+  roomTail,
+  roomWords,
+  startOfDrill,
+  STRONG_DRILL,
+  stuckFacts,
+  type StuckFacts,
+} from '../stuckFacts.ts';
 
 /** A drill that is to turn it out: about half its size (rule of thumb). */
 const LEFT_HAND_D = 0.5;
@@ -27,6 +35,7 @@ export const leftHandDrill: MeansMethod<Own> = {
   steps: (facts, say) =>
     steps(
       startOfDrill(facts),
+      ...(facts.strong ? [STRONG_DRILL] : []),
       `Drill ${facts.drillId ?? say.length(LEFT_HAND_D * facts.majorMm)}, slowly, ${facts.hand === 'right' ? 'a left-hand drill, turning anticlockwise' : 'an ordinary drill, turning clockwise'}: its pull is the way out.`,
     ),
   stop: () => 'It has not moved when the drill is through: do not go larger this way.',

@@ -22,7 +22,12 @@ type Taken = {
   screwLengthMm: number;
   nutTurns: number;
 };
-type Own = StuckFacts & { pin: boolean; taken: Taken | null };
+type Own = StuckFacts & {
+  pin: boolean;
+  /** A file was tried on it. */
+  tried: boolean;
+  taken: Taken | null;
+};
 
 const takenOf = ({ thread, drill, ...row }: PinPull): Taken => ({
   ...row,
@@ -48,14 +53,14 @@ function why(facts: Own, say: Say): string {
   if (!drillGetsIn(facts)) return roomWords(facts, say);
   if (taken === null)
     return `it is too thin to be tapped${offsetMm ? ` at ${say.length(offsetMm)} off` : ''}: no thread leaves ${say.length(PIN_WALL_SHARE * majorMm)} of wall`;
-  return `${taken.designation} leaves the pin ${say.length(taken.wallMm)} of wall ${offsetMm === null ? 'less the offset' : `at ${say.length(offsetMm)} off`}, ${say.length(taken.leastWallMm)} is enough; up to ${say.load(taken.pullN)} may be needed, a ${taken.screwClass} screw carries ${say.load(taken.carriesN)}${taken.carriesN < taken.pullN ? ': warm the parent first' : ''}`;
+  return `${taken.designation} leaves the pin ${say.length(taken.wallMm)} of wall ${offsetMm === null ? 'less the offset' : `at ${say.length(offsetMm)} off`}, ${say.length(taken.leastWallMm)} is enough; up to ${say.load(taken.pullN)} may be needed, a ${taken.screwClass} screw carries ${say.load(taken.carriesN)}${taken.carriesN < taken.pullN ? ': soak and heat it first' : ''}`;
 }
 
 export const pull: MeansMethod<Own> = {
   judge: (stuck) => {
     // A threaded plug is turned or drilled like a screw.
     const pin = stuck.what === 'dowel';
-    const facts = { ...stuckFacts(stuck), pin, taken: pin ? choose(stuck) : null };
+    const facts = { ...stuckFacts(stuck), pin, tried: stuck.hardnessKnown, taken: pin ? choose(stuck) : null };
     const possible = pin && !stuck.hard && !stuck.through && facts.taken !== null && drillGetsIn(facts);
     return { verdict: possible ? 'with-care' : 'does-not-hold', facts };
   },
@@ -65,6 +70,9 @@ export const pull: MeansMethod<Own> = {
     const { taken } = facts;
     if (taken === null) return [];
     return steps(
+      ...(facts.tried
+        ? []
+        : ['Try a file on its end first: one that skates says hardened, and then no drill is started.']),
       startOfDrill(facts),
       `Drill ${taken.drillId ?? say.length(taken.drillMm)}, not through the pin’s end; tap ${taken.designation}, at least ${say.length(taken.engagedMm)} of thread.`,
       `Spacer ${say.length(taken.spacerBoreMm)} bore, ${say.length(taken.spacerHeightMm)} high, washer and nut; a ${taken.screwClass} screw about ${say.length(taken.screwLengthMm)} long, all thread.`,

@@ -1,5 +1,15 @@
-import { choiceRow, mayBeEmptied, type ChoiceId, type HoleChoices } from '@deep-mend/core';
+import {
+  choiceRow,
+  formatLength,
+  formatLengthWithUnit,
+  mayBeEmptied,
+  parseLength,
+  type ChoiceId,
+  type HoleChoices,
+  type UnitSystem,
+} from '@deep-mend/core';
 import { memo, useState, type ReactNode } from 'react';
+import { useShop } from '../../../app/ShopContext.tsx';
 import { optionsOf } from './options.ts';
 
 export type Choose = <K extends keyof HoleChoices>(field: K, value: HoleChoices[K]) => void;
@@ -59,17 +69,24 @@ export const NumberField = memo(function NumberField({
   choose,
 }: FieldProps & { value: number | null }) {
   const id = choiceFieldId(field);
-  const [text, setText] = useState<string | null>(null);
+  const { units } = useShop();
+  // A length is typed and shown in the reader's unit; it keeps the unit in which it was typed.
+  const [typed, setTyped] = useState<{ text: string; units: UnitSystem } | null>(null);
   const row = choiceRow(field);
   if (row.kind !== 'number') throw new Error(`${field} is no number`);
   const { label, unit, min, max } = row;
-  const number = Number((text ?? '').replace(',', '.'));
-  const bad = text !== null && text.trim() !== '' && !(number >= min && number <= max);
+  const isLength = unit === 'mm';
+  const inUnits = typed?.units ?? units;
+  const number = typed && numberOf(typed, isLength);
+  const empty = typed !== null && typed.text.trim() === '';
+  const bad = typed !== null && !empty && !(number !== null && number >= min && number <= max);
   const commit = () => {
-    if (text === null || bad) return;
-    choose(field, (text.trim() === '' ? null : number) as never);
-    setText(null);
+    if (typed === null || bad) return;
+    choose(field, (empty ? null : number) as never);
+    setTyped(null);
   };
+  const written = (value: number) => (isLength ? formatLength(value, units) : String(value));
+  const limit = (value: number) => (isLength ? formatLengthWithUnit(value, inUnits) : `${value}`);
   return (
     <Row label={label} labelFor={id}>
       <div className="known-value">
@@ -79,26 +96,33 @@ export const NumberField = memo(function NumberField({
           disabled={disabled}
           placeholder="—"
           autoComplete="off"
-          data-draft={text !== null}
+          data-draft={typed !== null}
           aria-invalid={bad}
-          value={text ?? (value === null ? '' : String(value))}
-          onChange={(event) => setText(event.target.value)}
+          value={typed?.text ?? (value === null ? '' : written(value))}
+          onChange={(event) => setTyped({ text: event.target.value, units: inUnits })}
           onBlur={commit}
           onKeyDown={(event) => {
             if (event.key === 'Enter') commit();
           }}
         />
-        <span className="known-unit">{unit}</span>
+        <span className="known-unit">{isLength ? inUnits : unit}</span>
       </div>
       {bad && (
         <p role="alert" className="known-problem">
-          “{text}” was read; expected a number of {unit} between {min} and {max}, for example{' '}
-          {Math.round((min + max) / 10)}.
+          “{typed.text}” was read; expected {isLength ? 'a length' : `a number${unit === '' ? '' : ` of ${unit}`}`}{' '}
+          between {limit(min)} and {limit(max)}, for example {limit(Math.round((min + max) / 10))}.
         </p>
       )}
     </Row>
   );
 });
+
+/** What was typed in a field of a number; null: it is none. */
+function numberOf({ text, units }: { text: string; units: UnitSystem }, isLength: boolean): number | null {
+  if (!isLength) return text.trim() === '' ? null : Number(text.replace(',', '.'));
+  const read = parseLength(text, { bareUnit: units, gauges: false });
+  return read.ok ? read.length.mm : null;
+}
 
 /** Words of one's own, as the name of a code. */
 export function WordsField({ field, value, disabled, choose }: FieldProps & { value: string }) {

@@ -13,7 +13,7 @@ import {
   type HarmInput,
 } from '@deep-mend/core';
 import { Figure } from '../../../../parts/Figure.tsx';
-import { More, Pick } from '../../known/fields.tsx';
+import { More, NumberField, Pick } from '../../known/fields.tsx';
 import type { FreeProps } from './FreePanel.tsx';
 import { HarmPlates } from './HarmPlates.tsx';
 
@@ -78,6 +78,7 @@ export function CorePanel({ free, units, readOnly, choose, reading, charts, ques
           <thead>
             <tr>
               <th>Drill</th>
+              <th>rev/min</th>
               <th>Shell, thin / thick</th>
               <th>To the crest, least</th>
             </tr>
@@ -86,6 +87,7 @@ export function CorePanel({ free, units, readOnly, choose, reading, charts, ques
             {plan.steps.map((row) => (
               <tr key={row.drill.id}>
                 <td>{row.drill.id}</td>
+                <td>{row.speedRpm}</td>
                 <td>
                   {length(row.thinShellMm, 2)} / {length(row.thickShellMm, 2)}
                 </td>
@@ -143,16 +145,25 @@ export function CorePanel({ free, units, readOnly, choose, reading, charts, ques
       {pick('coreHold', drilling.hold)}
       {reading('core-bore')}
       {reading('core-offset')}
-      <More title="More about the drilling" filled={drilling.limit === 'class' || drilling.boredMm !== null}>
+      <More
+        title="More about the drilling"
+        filled={
+          drilling.limit === 'class' || drilling.boredMm !== null || Object.values(stuck.keep).some((mm) => mm !== null)
+        }
+      >
         {() => (
           <>
             {reading('core-projection')}
             {pick('coreLimit', drilling.limit ?? 'nominal')}
             {reading('core-bored')}
+            <NumberField field="keepShellMm" value={stuck.keep.shellMm} disabled={readOnly} choose={choose} />
+            <NumberField field="keepFloorMm" value={stuck.keep.floorMm} disabled={readOnly} choose={choose} />
+            <NumberField field="keepWallMm" value={stuck.keep.wallMm} disabled={readOnly} choose={choose} />
           </>
         )}
       </More>
       <p className="quiet-text">
+        Every drill leaves {length(question.keepShellMm, 2)} of shell on its thin side at the largest bore it may cut.
         Loose up to {length(looseShellMm(stuck.thread.majorMm), 2)} of shell, stiff up to{' '}
         {length(stiffShellMm(stuck.thread.majorMm), 2)}, a touch allowed in {100 * TOUCHED_ALLOWED} % of trials:
         estimates. The joint can spare {Math.round(100 * question.spareShare)} % of the thread. After each step measure

@@ -1,9 +1,8 @@
-import Button from '@mui/material/Button';
 import { ATTEMPT_OUTCOMES, MEANS, SAY, sayMeans, type MeansId, type SaidMeans } from '@deep-mend/core';
 import { useMemo, useState } from 'react';
 import { Verdict } from '../../../../parts/Verdict.tsx';
 import type { FreeProps } from './FreePanel.tsx';
-import { StepTimer } from './StepTimer.tsx';
+import { MeansSteps } from './MeansSteps.tsx';
 
 /** What a mechanic is tempted to reach for, soonest first: said first where it would do harm here. */
 const tempting = (rows: readonly SaidMeans[], kind: 'screw' | 'pin') =>
@@ -47,45 +46,19 @@ export function MeansList({ holeId, free, file, units, readOnly, onAttempt }: Pr
             >
               <Verdict verdict={row.verdict} word={false} size={16} />
               <b>{row.title}</b>
-              <span>{row.rounds > 1 ? `${row.rounds} rounds` : ''}</span>
+              <span>{row.takes}</span>
               <span className="check-because">{row.because}</span>
             </button>
             {opened === row.id && (
-              <div className="note-box">
-                <ol className="free-steps">
-                  {row.steps.map((step, index) => (
-                    <li key={step.what}>
-                      {step.what}
-                      {step.minutes !== null && (
-                        <StepTimer id={`${holeId}:${row.id}:${index}`} minutes={step.minutes} />
-                      )}
-                    </li>
-                  ))}
-                </ol>
-                {row.stop !== '' && (
-                  <p>
-                    <b>Stop when:</b> {row.stop}
-                  </p>
-                )}
-                {row.spoils !== '' && <p>Afterwards: {row.spoils}.</p>}
-                {!readOnly && (
-                  <p className="free-outcomes">
-                    {ATTEMPT_OUTCOMES.map((outcome) => (
-                      <Button
-                        key={outcome.id}
-                        size="small"
-                        variant="outlined"
-                        onClick={() => {
-                          onAttempt(row.id, outcome.id);
-                          setOpened(undefined);
-                        }}
-                      >
-                        {outcome.name}
-                      </Button>
-                    ))}
-                  </p>
-                )}
-              </div>
+              <MeansSteps
+                holeId={holeId}
+                means={row}
+                readOnly={readOnly}
+                onAttempt={(outcome, ticked) => {
+                  onAttempt(row.id, outcome, ticked);
+                  setOpened(undefined);
+                }}
+              />
             )}
           </li>
         ))}
@@ -110,10 +83,6 @@ export function MeansList({ holeId, free, file, units, readOnly, onAttempt }: Pr
           </p>
         ))}
       </details>
-      <p className="quiet-text">
-        Eyes and face guarded, gloves off at a turning spindle. Heat and oil: clear what burns, an extinguisher at hand.
-        {stuck.parent.group === 'magnesium' ? ' Magnesium chips burn and water feeds them: dry sand ready.' : ''}
-      </p>
     </>
   );
 }

@@ -4,9 +4,9 @@ const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds
 
 /**
  * A wait at the machine: it runs on while the page is closed or reloaded, because only its end is kept, on the device.
- * Several may run at once.
+ * Several may run at once. One that waits is for a step that something else comes before.
  */
-export function StepTimer({ id, minutes }: { id: string; minutes: number }) {
+export function StepTimer({ id, minutes, waits }: { id: string; minutes: number; waits: boolean }) {
   const key = `timer:${id}`;
   const [endsAt, setEndsAt] = useState<number | null>(() => Number(localStorage.getItem(key)) || null);
   const [now, setNow] = useState(() => Date.now());
@@ -23,8 +23,13 @@ export function StepTimer({ id, minutes }: { id: string; minutes: number }) {
   };
   if (endsAt === null)
     return (
-      <button type="button" className="plain-button timer" onClick={() => set(Date.now() + minutes * 60_000)}>
-        Start {minutes} min
+      <button
+        type="button"
+        className="plain-button timer"
+        disabled={waits}
+        onClick={() => set(Date.now() + minutes * 60_000)}
+      >
+        {waits ? 'Tick off first' : `Start ${minutes} min`}
       </button>
     );
   const left = Math.max(0, Math.ceil((endsAt - now) / 1000));

@@ -1,4 +1,4 @@
-import { coreWindow, formatLength, holeAfterCore, type Attempt, type MeansId } from '@deep-mend/core';
+import { coreWindow, formatLength, holeAfterCore, type Attempt, type HeatTickId, type MeansId } from '@deep-mend/core';
 import type { Draft } from '../../drafts.ts';
 import { ReadingField } from '../../ReadingField.tsx';
 import type { MendView, Station } from '../Station.ts';
@@ -19,11 +19,21 @@ function leftBehind({ live: { stuck, drilling, drilledMm }, rules }: MendView) {
 }
 
 /** What was tried and what came of it. Once it is out, what the drill should have left is typed in, to be measured. */
-async function tryMeans(view: MendView, means: MeansId, outcome: Attempt['outcome']): Promise<void> {
+async function tryMeans(
+  view: MendView,
+  means: MeansId,
+  outcome: Attempt['outcome'],
+  ticked: HeatTickId[],
+): Promise<void> {
   const { mend, guarded, access, store, units, freed, go } = view;
   if (!mend) return;
   const left = outcome === 'freed' ? leftBehind(view) : null;
-  if (!(await guarded(() => access.append('attempt', { mendId: mend.id, means, outcome, note: '' })))) return;
+  if (
+    !(await guarded(() =>
+      access.append('attempt', { mendId: mend.id, means, outcome, note: '', ...(ticked.length > 0 ? { ticked } : {}) }),
+    ))
+  )
+    return;
   if (outcome !== 'freed') return;
   if (left) {
     const expected = (mm: number): Draft => ({
@@ -60,7 +70,7 @@ function Panel({ view }: { view: MendView }) {
           onCommit={commit}
         />
       )}
-      onAttempt={(means, outcome) => void tryMeans(view, means, outcome)}
+      onAttempt={(means, outcome, ticked) => void tryMeans(view, means, outcome, ticked)}
       charts={phone}
     />
   );

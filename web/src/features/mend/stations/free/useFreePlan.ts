@@ -58,11 +58,11 @@ export function useFreePlan(
   const harm = useHarm(question);
   if (!stuck) return null;
   const window = question?.input.window ?? coreWindow(stuck.thread, 'nominal');
-  const best = harm.drills && question ? recommendedDrill(harm.drills, window) : null;
+  const best = harm.drills && question ? recommendedDrill(harm.drills, question.input) : null;
   const offset = drilling.measuredOffset ?? null;
   const step =
-    peels && offset !== null && drilledMm !== null
-      ? afterStep(stuck, window, drilledMm, offset, best?.drillMm ?? null)
+    question && offset !== null && drilledMm !== null
+      ? afterStep(stuck, question.input, drilledMm, offset, best?.drillMm ?? null)
       : null;
   const lastMm = step ? step.lastMm : (best?.drillMm ?? null);
   const plan = peels && lastMm !== null ? corePlan(stuck, window, lastMm, offset?.mm ?? 0) : null;
