@@ -33,7 +33,11 @@ const Evidence = z.discriminatedUnion('kind', [
     threadId: z.string().max(40),
     bindsAfterTurns: z.number().min(0).max(200).nullable(),
   }),
-  z.strictObject({ kind: z.literal('form-angle'), deg: z.number().min(0).max(90) }),
+  z.strictObject({
+    kind: z.literal('form-angle'),
+    deg: z.number().min(0).max(90),
+    by: z.enum(['blade', 'eye']).optional().describe('default blade'),
+  }),
   z.strictObject({ kind: z.literal('taper'), seen: z.boolean() }),
   z.strictObject({ kind: z.literal('hand'), hand: z.enum(['right', 'left']) }),
   z.strictObject({

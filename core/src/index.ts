@@ -1,7 +1,6 @@
 // What the other workspaces use of the core, by the shelves in their order.
 export {
   MM_PER_INCH,
-  mmToInch,
   parseLength,
   type LengthResult,
   type ParsedLength,
@@ -105,8 +104,13 @@ export {
   type Evidence,
   type MadeIn,
   identify,
-  type Candidate,
   type Identification,
+  againstWords,
+  findingNotes,
+  headlineWords,
+  misfitWords,
+  separatorWords,
+  usedFor,
 } from './judge/identify/index.ts';
 export {
   assess,

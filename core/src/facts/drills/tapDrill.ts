@@ -78,7 +78,11 @@ function leavesTooMuch(thread: Thread, drillMm: number, expectedMm: number): boo
 }
 
 /** Series that few shops hold taps of come last. */
-const rarity = (thread: Thread) => Number(['UNEF', 'UN', 'fittings', 'BSF', 'Acme', 'Tr'].includes(thread.series));
+const rarity = (thread: Thread) =>
+  Number(['UNEF', 'UN', 'fittings', 'BSF', 'brass', 'ME', 'cycle', 'Pg', 'Acme', 'Tr'].includes(thread.series));
+
+/** Series whose taps are not in an ordinary shop: named only beside each other. */
+const SPECIAL: readonly Thread['series'][] = ['brass', 'ME', 'cycle', 'Pg'];
 
 /** Share of thread down to which a drill over its class still suits a fine thread, for light duty (rule of thumb). */
 const SUITS_FROM_SHARE = 0.5;
@@ -98,6 +102,7 @@ export function threadsThatSuit(thread: Thread, boreMm: number): { thread: Threa
     (t) =>
       t.id !== thread.id &&
       t.taper === null &&
+      (!SPECIAL.includes(t.series) || SPECIAL.includes(thread.series)) &&
       Math.abs(t.majorMm - thread.majorMm) < 0.01 &&
       t.pitchMm !== thread.pitchMm,
   )
@@ -204,7 +209,7 @@ type TapDrillQuestion = Required<TapDrillOptions> & { thread: Thread };
 
 const chosenFrom = keepBy(
   ({ thread, targetShare, tough, lean }: TapDrillQuestion) =>
-    `${thread.id} ${targetShare} ${tough} ${lean.side} ${lean.because}`,
+    `${thread.id} ${thread.fit ?? ''} ${targetShare} ${tough} ${lean.side} ${lean.because}`,
   (_rack: Rack, question): TapDrillChoice => choose(question),
 );
 

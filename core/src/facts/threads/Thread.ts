@@ -1,8 +1,19 @@
 import type { FormId } from './forms.ts';
+import type { InternalClass } from './limits/ThreadLimits.ts';
 
 export type Hand = 'right' | 'left';
 export type ThreadFamily =
-  'metric' | 'unified' | 'whitworth' | 'ba' | 'pipe-parallel' | 'pipe-taper' | 'acme' | 'trapezoidal' | 'custom';
+  | 'metric'
+  | 'unified'
+  | 'whitworth'
+  | 'ba'
+  | 'pipe-parallel'
+  | 'pipe-taper'
+  | 'cycle'
+  | 'conduit'
+  | 'acme'
+  | 'trapezoidal'
+  | 'custom';
 export type ThreadSeries =
   | 'coarse'
   | 'fine'
@@ -14,6 +25,10 @@ export type ThreadSeries =
   | 'BSW'
   | 'BSF'
   | 'BA'
+  | 'brass'
+  | 'ME'
+  | 'cycle'
+  | 'Pg'
   | 'G'
   | 'R'
   | 'NPT'
@@ -42,4 +57,6 @@ export type Thread = {
   starts: number;
   /** Of a taper pipe thread, 1 in 16 on diameter: where the gauge plane stands and how long the useful thread is. */
   taper: { gaugeLengthMm: number; usefulLengthMm: number } | null;
+  /** Class of fit that somebody chose for the hole; left out: the usual one of its standard. */
+  fit?: InternalClass;
 };

@@ -21,11 +21,9 @@ export const CUSTOM_RANGE = { majorMm: [1, 150], pitchMm: [0.2, 25], startsUpTo:
 export function customThread(input: { majorMm: number; pitchMm: number; form: FormId }): Thread {
   const majorMm = roundTo(input.majorMm, 4);
   const pitchMm = roundTo(input.pitchMm, 5);
-  const within = (value: number, [low, high]: readonly [number, number]) => value >= low && value <= high;
   if (!within(majorMm, CUSTOM_RANGE.majorMm))
     throw new InputError('out-of-range', `major ${majorMm} mm`, ['1 to 150 mm']);
-  const minorMm = majorMm - THREAD_FORMS[input.form].minorDropPerPitch * pitchMm;
-  if (!within(pitchMm, CUSTOM_RANGE.pitchMm) || !(minorMm > 0.3 * majorMm)) {
+  if (!leavesCore(input)) {
     throw new InputError('out-of-range', `pitch ${pitchMm} mm on ${majorMm} mm`, ['0.2 to 25 mm, with a core left']);
   }
   const word = CUSTOM_FORMS.find((row) => row.form === input.form)?.word;
@@ -50,6 +48,15 @@ export function customThread(input: { majorMm: number; pitchMm: number; form: Fo
     taper: null,
   };
 }
+
+type CustomInput = { majorMm: number; pitchMm: number; form: FormId };
+const within = (value: number, [low, high]: readonly [number, number]) => value >= low && value <= high;
+const leavesCore = ({ majorMm, pitchMm, form }: CustomInput): boolean =>
+  within(pitchMm, CUSTOM_RANGE.pitchMm) && majorMm - THREAD_FORMS[form].minorDropPerPitch * pitchMm > 0.3 * majorMm;
+
+/** Whether such a thread can be cut. @example canBeCustom({ majorMm: 16, pitchMm: 2, form: 'square' }) // true */
+export const canBeCustom = (input: CustomInput): boolean =>
+  within(input.majorMm, CUSTOM_RANGE.majorMm) && leavesCore(input);
 
 /** The custom thread with this id, or null when the id is not one. */
 export function customById(id: string): Thread | null {

@@ -1,5 +1,14 @@
 /** Shapes of thread that are known here. */
-export type FormId = 'iso-60' | 'whitworth-55' | 'ba-47.5' | 'taper-60' | 'acme-29' | 'trapezoidal-30' | 'square';
+export type FormId =
+  | 'iso-60'
+  | 'whitworth-55'
+  | 'ba-47.5'
+  | 'cycle-60'
+  | 'conduit-80'
+  | 'taper-60'
+  | 'acme-29'
+  | 'trapezoidal-30'
+  | 'square';
 
 /** One form: heights are on diameter, in pitches. */
 export interface ThreadForm {
@@ -54,6 +63,26 @@ export const THREAD_FORMS: Readonly<Record<FormId, ThreadForm>> = {
     rootDropPerPitch: 1.2,
     fullHeightPerPitch: 1.2,
     source: 'BS 93',
+  },
+  'cycle-60': {
+    id: 'cycle-60',
+    title: 'British cycle 60°',
+    angleDeg: 60,
+    pitchDropPerPitch: 0.5327,
+    minorDropPerPitch: 1.0654,
+    rootDropPerPitch: 1.0654,
+    fullHeightPerPitch: 1.0654,
+    source: 'BS 811',
+  },
+  'conduit-80': {
+    id: 'conduit-80',
+    title: 'conduit 80°',
+    angleDeg: 80,
+    pitchDropPerPitch: 0.48,
+    minorDropPerPitch: 0.96,
+    rootDropPerPitch: 0.96,
+    fullHeightPerPitch: 0.96,
+    source: 'DIN 40430',
   },
   'taper-60': {
     id: 'taper-60',

@@ -1,6 +1,7 @@
 export type { Hand, Thread, ThreadFamily, ThreadSeries } from './Thread.ts';
 export { THREAD_FORMS } from './forms.ts';
 export { threadById, THREADS, threadsOf, withHand } from './threads.ts';
+export { FIT_CLASSES, withFit } from './fit.ts';
 export { explainThreadProblem, parseThread, type ThreadProblem } from './parseThread.ts';
 export { tensileAreaWorking, threadGeometry, type ThreadGeometry } from './geometry.ts';
 export {
@@ -12,3 +13,4 @@ export {
   type ExternalLimits,
   type InternalLimits,
 } from './limits/index.ts';
+export { canBeCustom, CUSTOM_FORMS, customThread } from './custom.ts';

@@ -2,6 +2,7 @@ import { InputError } from '../../basis/numeric/index.ts';
 import { inchToMm } from '../../basis/units/index.ts';
 import { CUSTOM_FORMS, customThread } from './custom.ts';
 import { nearestThreadIds, THREADS, withHand, withStarts } from './threads.ts';
+import type { FormId } from './forms.ts';
 import type { Thread } from './Thread.ts';
 
 export type ThreadProblem =
@@ -38,7 +39,15 @@ const SERIES_WORDS: Readonly<Record<string, Thread['series']>> = {
   BSP: 'G',
   BSPT: 'R',
   ACME: 'Acme',
+  BRASS: 'brass',
+  ME: 'ME',
+  CYCLE: 'cycle',
+  BSC: 'cycle',
+  CEI: 'cycle',
 };
+
+/** Power screws are cut to any pitch: one that is in no table is read as custom. */
+const ANY_PITCH: Readonly<Partial<Record<Thread['series'], FormId>>> = { Acme: 'acme-29' };
 
 /**
  * Reads a thread designation: `M8` (coarse), `m8x1`, `M12 × 1.25 LH`, `5/16-18`, `#10-32`, `3/8-16 UNC`, `.250-20`,
@@ -62,6 +71,7 @@ export function parseThread(input: string): ThreadResult {
     readTrapezoidal(body) ??
     readAssociation(body) ??
     readPipe(body) ??
+    readConduit(body) ??
     readCustom(body) ??
     readInch(body) ?? { code: 'not-a-thread' as const, text };
   if ('code' in found) return { ok: false, problem: found };
@@ -109,6 +119,7 @@ function readTrapezoidal(text: string): Read {
   const pitch = match[3] === undefined ? lead : decimal(match[3]);
   const starts = Math.round(lead / pitch);
   const thread = sizes.find((t) => Math.abs(t.pitchMm - pitch) < 1e-9);
+  if (!thread && starts === 1 && sizes.length === 0) return customOf(text, Number(match[1]), pitch, 'trapezoidal-30');
   if (!thread || starts < 1 || starts > 8 || Math.abs(lead - starts * pitch) > 1e-6) {
     return { code: 'not-held', text, nearest };
   }
@@ -131,6 +142,14 @@ function readPipe(text: string): Read {
   return thread ?? { code: 'not-held', text, nearest: idsOf(of(letter)).slice(1, 4) };
 }
 
+/** `Pg 13.5`. */
+function readConduit(text: string): Read {
+  const match = /^pg\s?(\d+(?:[.,]\d+)?)$/i.exec(text);
+  if (!match) return null;
+  const thread = of('Pg').find((t) => t.id === `Pg${match[1]!.replace(',', '.')}`);
+  return thread ?? { code: 'not-held', text, nearest: idsOf(of('Pg')).slice(1, 4) };
+}
+
 /** `custom 14.2 x 1.3 55`, `custom 0.57 in x 20 tpi 60`; the form is its angle or `square`. */
 function readCustom(text: string): Read {
   if (!/^(custom|special|square)\b/i.test(text)) return null;
@@ -146,6 +165,10 @@ function readCustom(text: string): Read {
   if (!form) return { code: 'incomplete', text, examples };
   const majorMm = majorUnit === undefined || majorUnit === 'mm' ? decimal(major!) : inchToMm(decimal(major!));
   const pitchMm = pitchUnit === 'tpi' ? inchToMm(1) / decimal(pitch!) : decimal(pitch!);
+  return customOf(text, majorMm, pitchMm, form);
+}
+
+function customOf(text: string, majorMm: number, pitchMm: number, form: FormId): Read {
   try {
     return customThread({ majorMm, pitchMm, form });
   } catch (error) {
@@ -154,11 +177,18 @@ function readCustom(text: string): Read {
   }
 }
 
+/** `1 1/8`, `3/8`, `.25`, `10` (a number size is none: it has no fraction). */
+function inchesWritten(size: string): number {
+  const [fraction, whole] = size.split(' ').reverse();
+  const [top, bottom] = fraction!.split('/').map(Number);
+  return Number(whole ?? 0) + top! / (bottom ?? 1);
+}
+
 const INCH =
-  /^(?:#|no\.? ?)?(\d+[ -]\d+\/\d+|\d+\/\d+|\d*\.\d+|\d+)\s*(?:in|"|″)?\s*(?:-\s*(\d*(?:\.\d+)?)\s*(?:tpi)?)?\s*(unc|unf|unef|un|bsw|bsf|bspp|bspt|bsp|npt|whitworth|whit|w|acme)?(?:\s?-?[1-4][abg])?$/i;
+  /^(?:#|no\.? ?)?(\d+[ -]\d+\/\d+|\d+\/\d+|\d*\.\d+|\d+)\s*(?:in|"|″)?\s*(?:-\s*(\d*(?:\.\d+)?)\s*(?:tpi)?)?\s*(unc|unf|unef|un|bsw|bsf|bspp|bspt|bsp|npt|whitworth|whit|w|acme|brass|me|cycle|bsc|cei)?(?:\s?-?[1-4][abg])?$/i;
 
 function readInch(text: string): Read {
-  const flipped = /^(acme|npt|bsw|bsf|whitworth) (.+)$/i.exec(text);
+  const flipped = /^(acme|npt|bsw|bsf|whitworth|unc|unf|unef|brass|me|cycle|bsc|cei) (.+)$/i.exec(text);
   const match = INCH.exec(flipped ? `${flipped[2]} ${flipped[1]}` : text);
   // A bare number is a length, not a thread.
   if (!match || (match[2] === undefined && match[3] === undefined)) return null;
@@ -185,6 +215,8 @@ function readInch(text: string): Read {
   }
   const thread = inSeries.find((t) => t.threadsPerInch === Number(perInch));
   if (thread) return thread;
+  const form = series === null ? undefined : ANY_PITCH[series];
+  if (form !== undefined) return customOf(text, inchToMm(inchesWritten(size)), inchToMm(1) / Number(perInch), form);
   // `1/4-26` is in no unified series: say who does have it.
   const elsewhere = sameSize.filter((t) => t.threadsPerInch === Number(perInch));
   return { code: 'not-held', text, nearest: elsewhere.length > 0 ? idsOf(elsewhere) : nearest };

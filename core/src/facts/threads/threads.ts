@@ -1,7 +1,7 @@
 import { InputError, roundTo } from '../../basis/numeric/index.ts';
 import { inchToMm } from '../../basis/units/index.ts';
 import { customById } from './custom.ts';
-import { BRITISH_ASSOCIATION, WHITWORTH } from './tables/british.ts';
+import { BRITISH_ASSOCIATION, BRITISH_CONSTANT, CONDUIT, WHITWORTH } from './tables/british.ts';
 import { PIPE_55, PIPE_55_BY_PITCH, PIPE_TAPER_60 } from './tables/pipe.ts';
 import { ACME, TRAPEZOIDAL } from './tables/power.ts';
 import { METRIC_COARSE, METRIC_FINE, METRIC_FITTINGS, UNIFIED, UNIFIED_CONSTANT } from './tables/series.ts';
@@ -86,7 +86,29 @@ function british(): Thread[] {
     threadsPerInch: null,
     majorInch: null,
   }));
-  return [...whitworth, ...association];
+  const constant = BRITISH_CONSTANT.flatMap(({ series, threadsPerInch, sizes }) =>
+    sizes.map((size) =>
+      inch(
+        { size, majorInch: inchesOf(size), threadsPerInch },
+        series === 'cycle'
+          ? { family: 'cycle', series, form: 'cycle-60' }
+          : { family: 'whitworth', series, form: 'whitworth-55' },
+      ),
+    ),
+  );
+  const conduit = CONDUIT.map(({ size, majorMm, threadsPerInch }): Thread => ({
+    ...PLAIN,
+    id: `Pg${size}`,
+    designation: `Pg ${size}`,
+    family: 'conduit',
+    series: 'Pg',
+    form: 'conduit-80',
+    majorMm,
+    pitchMm: inchToMm(1) / threadsPerInch,
+    threadsPerInch,
+    majorInch: null,
+  }));
+  return [...whitworth, ...association, ...constant, ...conduit];
 }
 
 function pipe(): Thread[] {

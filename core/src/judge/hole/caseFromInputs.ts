@@ -1,6 +1,6 @@
 import { parentById } from '../../facts/materials/index.ts';
 import { coilHole, coilIsMadeFor } from '../../facts/inserts/index.ts';
-import { threadById } from '../../facts/threads/index.ts';
+import { threadById, withFit } from '../../facts/threads/index.ts';
 import { WAYS, type WayId } from '../../facts/ways/index.ts';
 import { caseOfChoices } from './caseOfChoices.ts';
 import { choiceOf, type HoleChoices } from './choices.ts';
@@ -131,7 +131,7 @@ export function caseFromInputs(inputs: CaseInputs, shop: ShopRules): CaseResult 
     ok: true,
     hole: {
       ...chosen,
-      thread: threadById(choices.threadId),
+      thread: withFit(threadById(choices.threadId), choiceOf(choices, 'fitClass')),
       parent: parentById(choices.parentId),
       kind: choices.kind,
       depth,

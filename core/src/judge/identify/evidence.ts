@@ -13,13 +13,13 @@ export type Evidence =
   | { kind: 'bore'; mm: number; halfWidthMm: number }
   /** The largest plug or drill shank that enters; the next one, a step larger, does not. */
   | { kind: 'plug'; mm: number; stepMm: number }
-  /** A known screw runs in freely (`bindsAfterTurns` null) or binds after so many turns. */
+  /** A known screw runs in freely (`bindsAfterTurns` null), binds after so many turns, or does not start (0). */
   | { kind: 'test-screw'; threadId: string; bindsAfterTurns: number | null }
-  /** The angle between flanks that a form gauge or a sharp eye sees; 0 is square. */
-  | { kind: 'form-angle'; deg: number }
+  /** The angle between flanks, by a gauge blade unless it was told by eye; 0 is square. */
+  | { kind: 'form-angle'; deg: number; by?: 'blade' | 'eye' | undefined }
   /** The thread grows along its length, or does not. */
   | { kind: 'taper'; seen: boolean }
-  /** Which way the thread winds: it does not tell threads apart, it names the hand. */
+  /** Which way the thread winds, as somebody looked. */
   | { kind: 'hand'; hand: Hand }
   /** Where and when the machine was made; the year null when nobody knows. */
   | { kind: 'made'; region: MadeIn; year: number | null };
@@ -34,8 +34,8 @@ export type MadeIn = (typeof MADE_IN)[number]['id'];
 /** A pitch gauge tells pitches apart to about this much (our estimate). */
 export const GAUGE_PITCH_HALF_WIDTH = 0.02;
 
-/** A form gauge tells angles apart to about this much, one standard deviation (our estimate): 55° from 60° fairly, 29° from 30° never. */
-export const FORM_ANGLE_SIGMA_DEG = 2.5;
+/** Doubt of an angle between flanks, 95 % (our estimate): a blade parts 55° from 60°, an eye hardly; neither 29° from 30°. */
+export const ANGLE_DOUBT_DEG = { blade: 1, eye: 4 } as const;
 
 /** What is usually at hand, 95 %: a caliper over crests and in bores, a rule laid along several pitches (our estimate). */
 export const USUAL_READING_HALF_WIDTH_MM = { caliper: 0.05, ruleOverPitches: 0.3 } as const;

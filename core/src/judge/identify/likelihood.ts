@@ -1,8 +1,15 @@
 import { Z95 } from '../../basis/numeric/index.ts';
 import { inchToMm } from '../../basis/units/index.ts';
 import { boreForShare } from '../../facts/drills/index.ts';
-import { externalLimits, internalLimits, THREAD_FORMS, threadById, type Thread } from '../../facts/threads/index.ts';
-import { FORM_ANGLE_SIGMA_DEG, GAUGE_PITCH_HALF_WIDTH, type Evidence } from './evidence.ts';
+import {
+  externalLimits,
+  internalLimits,
+  THREAD_FORMS,
+  threadById,
+  type Hand,
+  type Thread,
+} from '../../facts/threads/index.ts';
+import { ANGLE_DOUBT_DEG, GAUGE_PITCH_HALF_WIDTH, type Evidence } from './evidence.ts';
 import { usualOn } from './systemPrior.ts';
 
 /** Standard normal distribution function, Abramowitz and Stegun 7.1.26 (error below 1.5e-7). */
@@ -56,26 +63,49 @@ function starts(screw: Thread, hole: Thread): boolean {
   );
 }
 
-function testScrewLikelihood(screw: Thread, hole: Thread, bindsAfterTurns: number | null): number {
-  if (screw.hand !== hole.hand || !starts(screw, hole)) return 1e-4;
-  const expected = turnsToBind(screw, hole);
-  if (expected === Infinity) return bindsAfterTurns === null ? 1 - BINDS_ANYWAY : BINDS_ANYWAY;
-  if (bindsAfterTurns === null) return Math.min(0.5, expected / 40);
-  const distance = Math.log(Math.max(bindsAfterTurns, 0.25) / Math.max(expected, 0.25)) / Math.log(BIND_SPREAD);
-  return Math.exp(-(distance ** 2) / 2);
+/** What a test screw shows proves nothing alone: the least that it leaves of any thread (our estimate). */
+const NEVER_LESS = 0.02;
+/** A screw that does not catch is felt to bind before it has gone a quarter of a turn. */
+const HARDLY_TURNS = 0.25;
+/** Forms whose angles differ by more do not take each other's screws at all. */
+const OTHER_FORM_DEG = 15;
+
+/** How far a screw goes in a hole: turns until it binds, 0 where it does not start, Infinity where it runs free or falls through. */
+function goesIn(screw: Thread, hole: Thread, sameHand: boolean): number {
+  const angles = [screw, hole].map(({ form }) => THREAD_FORMS[form].angleDeg) as [number, number];
+  if (screw.majorMm <= internalLimits(hole).minorMinMm) return Infinity;
+  if (!sameHand || Math.abs(angles[0] - angles[1]) > OTHER_FORM_DEG || !starts(screw, hole)) return 0;
+  return turnsToBind(screw, hole);
+}
+
+function testScrewLikelihood(screw: Thread, hole: Thread, sameHand: boolean, bindsAfterTurns: number | null): number {
+  const expected = goesIn(screw, hole, sameHand);
+  if (expected === Infinity) {
+    // One that falls through is no screw that runs in.
+    const runs = screw.majorMm > internalLimits(hole).minorMinMm ? 1 - BINDS_ANYWAY : BINDS_ANYWAY;
+    return bindsAfterTurns === null ? runs : BINDS_ANYWAY;
+  }
+  if (bindsAfterTurns === null) return Math.max(NEVER_LESS, Math.min(0.5, expected / 40));
+  const seen = Math.max(bindsAfterTurns, HARDLY_TURNS);
+  const distance = Math.log(seen / Math.max(expected, HARDLY_TURNS)) / Math.log(BIND_SPREAD);
+  return Math.max(NEVER_LESS, Math.exp(-(distance ** 2) / 2));
 }
 
 export interface Fit {
   likelihood: number;
   /** How far the reading lies outside what the thread allows, signed; null where no length is compared. */
   misfitMm: number | null;
+  /** The same in the reading's own doubts, 0 where wear excuses it: worn crests, an opened bore; never the other way. */
+  doubtsOff: number;
 }
+
+const NO_LENGTH = { misfitMm: null, doubtsOff: 0 } as const;
 
 /** Once in so many times an angle or a taper is seen that is not there (our estimate). */
 const MISSEEN = 0.03;
 
-/** How well one thread explains one piece of evidence: a density for lengths, a probability for the rest. */
-export function fitOf(thread: Thread, evidence: Evidence): Fit {
+/** How well one thread of one hand explains one piece of evidence: a density for lengths, a probability for the rest. */
+export function fitOf(thread: Thread, evidence: Evidence, hand: Hand = thread.hand): Fit {
   switch (evidence.kind) {
     case 'male-major': {
       const { majorMinMm, majorMaxMm } = externalLimits(thread);
@@ -83,6 +113,9 @@ export function fitOf(thread: Thread, evidence: Evidence): Fit {
       return {
         likelihood: densityInBand(evidence.mm, lo, majorMaxMm, evidence.halfWidthMm),
         misfitMm: outsideBy(evidence.mm, lo, majorMaxMm),
+        doubtsOff:
+          Math.abs(outsideBy(evidence.mm, majorMinMm - WORN_CREST_PER_PITCH * thread.pitchMm, majorMaxMm)) /
+          Math.max(evidence.halfWidthMm, 0.005),
       };
     }
     case 'pitch': {
@@ -92,6 +125,7 @@ export function fitOf(thread: Thread, evidence: Evidence): Fit {
       return {
         likelihood: (Math.exp(-(z * z) / 2) * Z95) / (halfWidth * Math.sqrt(2 * Math.PI)),
         misfitMm: pitchMm - thread.pitchMm,
+        doubtsOff: Math.abs(pitchMm - thread.pitchMm) / halfWidth,
       };
     }
     case 'threads-per-inch': {
@@ -100,6 +134,7 @@ export function fitOf(thread: Thread, evidence: Evidence): Fit {
       return {
         likelihood: (Math.exp(-(z * z) / 2) * Z95) / (GAUGE_PITCH_HALF_WIDTH * Math.sqrt(2 * Math.PI)),
         misfitMm: pitchMm - thread.pitchMm,
+        doubtsOff: Math.abs(pitchMm - thread.pitchMm) / GAUGE_PITCH_HALF_WIDTH,
       };
     }
     case 'bore':
@@ -108,26 +143,32 @@ export function fitOf(thread: Thread, evidence: Evidence): Fit {
       const halfWidth = evidence.kind === 'bore' ? evidence.halfWidthMm : evidence.stepMm / 2;
       const lo = internalLimits(thread).minorMinMm - 0.02 * thread.pitchMm;
       const hi = Math.max(internalLimits(thread).minorMaxMm, boreForShare(thread, OPEN_BORE_SHARE));
-      return { likelihood: densityInBand(mm, lo, hi, halfWidth), misfitMm: outsideBy(mm, lo, hi) };
-    }
-    case 'test-screw':
       return {
-        likelihood: testScrewLikelihood(threadById(evidence.threadId), thread, evidence.bindsAfterTurns),
-        misfitMm: null,
+        likelihood: densityInBand(mm, lo, hi, halfWidth),
+        misfitMm: outsideBy(mm, lo, hi),
+        doubtsOff: Math.abs(outsideBy(mm, lo, Math.max(hi, thread.majorMm))) / Math.max(halfWidth, 0.005),
       };
+    }
+    case 'test-screw': {
+      const left = / LH$/.test(evidence.threadId);
+      const screw = threadById(evidence.threadId.replace(/ LH$/, ''));
+      return {
+        likelihood: testScrewLikelihood(screw, thread, left === (hand === 'left'), evidence.bindsAfterTurns),
+        ...NO_LENGTH,
+      };
+    }
     case 'form-angle': {
-      const z = (evidence.deg - THREAD_FORMS[thread.form].angleDeg) / FORM_ANGLE_SIGMA_DEG;
-      return { likelihood: Math.max(MISSEEN, Math.exp(-(z * z) / 2)), misfitMm: null };
+      const off = Math.abs(evidence.deg - THREAD_FORMS[thread.form].angleDeg);
+      const doubtDeg = ANGLE_DOUBT_DEG[evidence.by ?? 'blade'];
+      const z = (off / doubtDeg) * Z95;
+      return { likelihood: Math.max(MISSEEN, Math.exp(-(z * z) / 2)), misfitMm: null, doubtsOff: off / doubtDeg };
     }
     case 'taper':
-      return {
-        likelihood: evidence.seen === (thread.taper !== null) ? 1 - MISSEEN : MISSEEN,
-        misfitMm: null,
-      };
+      return { likelihood: evidence.seen === (thread.taper !== null) ? 1 - MISSEEN : MISSEEN, ...NO_LENGTH };
     case 'hand':
-      return { likelihood: 1, misfitMm: null };
+      return { likelihood: evidence.hand === hand ? 1 - MISSEEN : MISSEEN, ...NO_LENGTH };
     case 'made':
-      return { likelihood: usualOn(thread.family, evidence), misfitMm: null };
+      return { likelihood: usualOn(thread.family, evidence), ...NO_LENGTH };
   }
 }
 

@@ -19,6 +19,9 @@ const row = (
   ba,
   'pipe-parallel': pipe55,
   'pipe-taper': Math.max(pipe55, npt),
+  // Cycle threads went where Whitworth went; steel conduit goes with metric machines.
+  cycle: whitworth,
+  conduit: metric,
   acme: unified >= 0.5 ? power : 0.1,
   trapezoidal: metric >= 0.5 ? power : 0.1,
 });

@@ -14,7 +14,9 @@ export const CHART_SHEETS = [
   { id: 'un', title: '8, 12 and 16 UN', series: ['UN'] },
   { id: 'british', title: 'BSW and BSF', series: ['BSW', 'BSF'] },
   { id: 'ba', title: 'BA', series: ['BA'] },
+  { id: 'british-fine', title: 'Cycle, brass and model engineers’', series: ['cycle', 'brass', 'ME'] },
   { id: 'pipe', title: 'Parallel pipe', series: ['G'] },
+  { id: 'conduit', title: 'Steel conduit', series: ['Pg'] },
   { id: 'power', title: 'Acme and trapezoidal', series: ['Acme', 'Tr'] },
 ] as const satisfies readonly { id: string; title: string; series: readonly ThreadSeries[] }[];
 export type ChartSheetId = (typeof CHART_SHEETS)[number]['id'];

@@ -37,7 +37,19 @@ export interface DrillCard {
 /** A drill within this of a screw's major diameter is the size of the screw's body (our estimate). */
 const BODY_WITHIN_MM = 0.06;
 /** Series too rare to list under a drill unless they are asked for by name. */
-const RARE: readonly Thread['series'][] = ['UN', 'UNEF', 'fittings', 'R', 'NPT', 'Acme', 'Tr'];
+const RARE: readonly Thread['series'][] = [
+  'UN',
+  'UNEF',
+  'fittings',
+  'brass',
+  'ME',
+  'cycle',
+  'Pg',
+  'R',
+  'NPT',
+  'Acme',
+  'Tr',
+];
 const LISTED = 8;
 
 /** The card of a drill: its neighbours in the rack, what it can be tapped to and what it must not be used for. */

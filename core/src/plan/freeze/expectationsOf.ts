@@ -25,6 +25,7 @@ const length = (id: Expectation['id'], title: string, lowMm: number, highMm: num
 export function expectationsOf(route: Route): Expectation[] {
   const { cut, depths, thread, insertLengthD, checks } = route;
   const limits = insertLengthD !== null ? coilHole(thread) : internalLimits(cut.thread ?? thread);
+  const { fit } = cut.thread ?? thread;
   const rows: Expectation[] = [];
   // A bore without a tap is clear: it has no limits of a thread.
   if (cut.drillMm !== null && cut.tapLeads.length > 0)
@@ -32,8 +33,9 @@ export function expectationsOf(route: Route): Expectation[] {
       length(
         'bore',
         'Bore after drilling',
-        Math.min(limits.minorMinMm, cut.drillMm),
-        Math.max(limits.minorMaxMm, cut.boreMm),
+        // A class that somebody chose is held to; the usual one gives way to a bore that the strength allows.
+        fit ? limits.minorMinMm : Math.min(limits.minorMinMm, cut.drillMm),
+        fit ? limits.minorMaxMm : Math.max(limits.minorMaxMm, cut.boreMm),
       ),
     );
   if (depths.fullThreadToMm > 0) rows.push(length('full-thread', 'Full thread to', threadToMm(route), null));

@@ -1,4 +1,5 @@
 import { SAY } from '../../basis/units/index.ts';
+import { threadById, withFit } from '../../facts/threads/index.ts';
 import { weighCase } from '../../pipeline.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
 import { freezePlan } from '../freeze/index.ts';
@@ -111,4 +112,19 @@ test.each([
   const fasten = card(reaching(reachMm, { behind }), 'clean-up:M8x1.25').find(({ id }) => id === 'fasten')!;
   if (most === null) expect(fasten.what).not.toMatch(/at most/);
   else expect(fasten.what).toContain(most);
+});
+
+test('a class of fit that was chosen is held to when the bore is gauged, and rules the drill', () => {
+  const thread = threadById('M8x1.25');
+  const boreOf = (fitted: typeof thread) => {
+    const hole = { ...holeCase({ ...THROUGH, damageTo: { mm: 20, halfWidthMm: 0 } }), thread: fitted };
+    const { lowMm, highMm } = freezePlan(weighCase(hole), 'oversize:M10x1.5').expectations.find(
+      ({ id }) => id === 'bore',
+    )!;
+    return { lowMm, highMm };
+  };
+  expect(boreOf(withFit(thread, '5H'))).toMatchObject({ lowMm: 8.376, highMm: 8.612 });
+  expect(boreOf(thread).highMm).toBeGreaterThanOrEqual(8.676);
+  // A class of another standard is no class of this thread.
+  expect(withFit(thread, '2B')).toBe(thread);
 });

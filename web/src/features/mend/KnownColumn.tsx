@@ -96,7 +96,10 @@ export const KnownColumn = memo(function KnownColumn({
       {(live['bore-a'] || drafted.has('bore-a')) && reading('bore-b')}
       <More
         title="The bore more exactly"
-        filled={has('bore-a-deep', 'bore-b-deep', 'offset-along', 'offset-across', 'slot-end', 'lean', 'countersink')}
+        filled={
+          chosen('fitClass') ||
+          has('bore-a-deep', 'bore-b-deep', 'offset-along', 'offset-across', 'slot-end', 'lean', 'countersink')
+        }
       >
         {() => (
           <>
@@ -108,6 +111,7 @@ export const KnownColumn = memo(function KnownColumn({
             {choice('axis')}
             {reading('lean')}
             {reading('countersink')}
+            {choice('fitClass')}
           </>
         )}
       </More>

@@ -17,7 +17,9 @@ const ANGLES = [
   { deg: '60', name: '60°' },
   { deg: '55', name: '55°' },
   { deg: '47.5', name: '47½°' },
-  { deg: '29', name: '29 or 30°, steep flanks' },
+  { deg: '29.5', name: '29 or 30°, steep flanks' },
+  { deg: '80', name: '80°, conduit' },
+  { deg: '0', name: 'square' },
 ] as const;
 
 type TextName = 'major' | 'over' | 'pitches' | 'perInch' | 'bore' | 'plug' | 'plugNext' | 'screw' | 'binds' | 'year';
@@ -53,7 +55,11 @@ export function WhichThread({ pickWords, onPick }: { pickWords: string; onPick: 
       label={label}
     />
   );
-  const pick = (name: 'angle' | 'taper' | 'region', label: string, options: { value: string; name: string }[]) => (
+  const pick = (
+    name: 'angle' | 'angleBy' | 'taper' | 'region',
+    label: string,
+    options: { value: string; name: string }[],
+  ) => (
     <TextField
       select
       label={label}
@@ -100,14 +106,20 @@ export function WhichThread({ pickWords, onPick }: { pickWords: string; onPick: 
             {field('plugNext', 'the next does not', 'empty: 1/64 in more')}
           </Box>
           <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
-            {field('screw', 'A known screw', 'for example M8')}
-            {field('binds', 'binds after, turns', 'empty: runs in freely')}
+            {field('screw', 'A known screw', 'for example M8 or M8 LH')}
+            {field('binds', 'binds after, turns', '0: does not start; empty: runs free')}
           </Box>
-          {pick(
-            'angle',
-            'Angle between flanks',
-            ANGLES.map(({ deg, name }) => ({ value: deg, name })),
-          )}
+          <Box sx={{ display: 'grid', gridTemplateColumns: '3fr 2fr', gap: 1 }}>
+            {pick(
+              'angle',
+              'Angle between flanks',
+              ANGLES.map(({ deg, name }) => ({ value: deg, name })),
+            )}
+            {pick('angleBy', 'told', [
+              { value: 'blade', name: 'by a blade' },
+              { value: 'eye', name: 'by eye' },
+            ])}
+          </Box>
           {more ? (
             <>
               {pick('taper', 'Grows along its length', [

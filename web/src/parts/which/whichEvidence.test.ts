@@ -33,7 +33,7 @@ test('each field becomes its evidence, in the units of the sheet', () => {
     { kind: 'threads-per-inch', count: 18 },
     { kind: 'bore', mm: 6.6, halfWidthMm: 0.05 },
     { kind: 'plug', mm: 6.5, stepMm: expect.closeTo(0.1, 6) },
-    { kind: 'form-angle', deg: 60 },
+    { kind: 'form-angle', deg: 60, by: 'blade' },
     { kind: 'taper', seen: false },
     { kind: 'made', region: 'britain', year: 1952 },
     { kind: 'test-screw', threadId: 'M8x1.25', bindsAfterTurns: 1.5 },

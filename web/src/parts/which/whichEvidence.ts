@@ -25,6 +25,7 @@ export interface WhichInputs {
   binds: string;
   /** Degrees as text; empty: not looked at. */
   angle: string;
+  angleBy: 'blade' | 'eye';
   taper: '' | 'yes' | 'no';
   leftHand: boolean;
   region: MadeIn | '';
@@ -43,6 +44,7 @@ export const NO_INPUTS: WhichInputs = {
   screw: '',
   binds: '',
   angle: '',
+  angleBy: 'blade',
   taper: '',
   leftHand: false,
   region: '',
@@ -95,7 +97,7 @@ export function evidenceOf(inputs: WhichInputs, units: UnitSystem): { evidence: 
   } else if (plug !== null) {
     evidence.push({ kind: 'plug', mm: plug, stepMm: plugNext === null ? USUAL_PLUG_STEP_MM : plugNext - plug });
   }
-  if (inputs.angle !== '') evidence.push({ kind: 'form-angle', deg: Number(inputs.angle) });
+  if (inputs.angle !== '') evidence.push({ kind: 'form-angle', deg: Number(inputs.angle), by: inputs.angleBy });
   if (inputs.taper !== '') evidence.push({ kind: 'taper', seen: inputs.taper === 'yes' });
   const year = number('year', 1850, 2100);
   if (inputs.region !== '') evidence.push({ kind: 'made', region: inputs.region, year });

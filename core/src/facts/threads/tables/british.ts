@@ -35,3 +35,41 @@ export const BRITISH_ASSOCIATION: readonly { number: number; majorMm: number; pi
   { number: 9, majorMm: 1.9, pitchMm: 0.39 },
   { number: 10, majorMm: 1.7, pitchMm: 0.35 },
 ];
+
+/**
+ * Fine British threads of one pitch through many sizes: cycle and motorcycle (60°, BS 811), brass tube (Whitworth form) and
+ * model engineers' (Whitworth form). Sizes as they are met; no printed table is at hand, diameters follow the form.
+ */
+export const BRITISH_CONSTANT: readonly {
+  series: 'cycle' | 'brass' | 'ME';
+  threadsPerInch: number;
+  sizes: readonly string[];
+}[] = [
+  { series: 'cycle', threadsPerInch: 26, sizes: ['1/4', '5/16', '3/8', '7/16', '1/2', '9/16', '5/8', '11/16', '3/4'] },
+  { series: 'cycle', threadsPerInch: 20, sizes: ['7/16', '1/2', '9/16', '5/8', '11/16', '3/4'] },
+  {
+    series: 'brass',
+    threadsPerInch: 26,
+    sizes: ['1/4', '5/16', '3/8', '7/16', '1/2', '9/16', '5/8', '3/4', '7/8', '1'],
+  },
+  { series: 'ME', threadsPerInch: 32, sizes: ['3/16', '7/32', '1/4', '9/32', '5/16', '3/8', '7/16', '1/2'] },
+  {
+    series: 'ME',
+    threadsPerInch: 40,
+    sizes: ['1/8', '5/32', '3/16', '7/32', '1/4', '9/32', '5/16', '3/8', '7/16', '1/2'],
+  },
+];
+
+/** Steel conduit threads, 80°: number, major in mm, threads per inch. Source: DIN 40430. */
+export const CONDUIT: readonly { size: string; majorMm: number; threadsPerInch: number }[] = [
+  { size: '7', majorMm: 12.5, threadsPerInch: 20 },
+  { size: '9', majorMm: 15.2, threadsPerInch: 18 },
+  { size: '11', majorMm: 18.6, threadsPerInch: 18 },
+  { size: '13.5', majorMm: 20.4, threadsPerInch: 18 },
+  { size: '16', majorMm: 22.5, threadsPerInch: 18 },
+  { size: '21', majorMm: 28.3, threadsPerInch: 16 },
+  { size: '29', majorMm: 37, threadsPerInch: 16 },
+  { size: '36', majorMm: 47, threadsPerInch: 16 },
+  { size: '42', majorMm: 54, threadsPerInch: 16 },
+  { size: '48', majorMm: 59.3, threadsPerInch: 16 },
+];

@@ -72,7 +72,9 @@ export const METRIC_FINE: readonly { majorMm: number; pitchMm: number }[] = [
 
 /** Metric threads of plugs, drains, sensors and cable glands outside the fine series above. Source: ISO 261; ISO 262 pitches. */
 export const METRIC_FITTINGS: readonly { majorMm: number; pitchMm: number }[] = [
+  { majorMm: 9, pitchMm: 1.25 },
   { majorMm: 9, pitchMm: 1 },
+  { majorMm: 11, pitchMm: 1.5 },
   { majorMm: 11, pitchMm: 1 },
   { majorMm: 16, pitchMm: 1.25 },
   { majorMm: 24, pitchMm: 1 },
@@ -130,6 +132,7 @@ export const UNIFIED: readonly {
 /** Constant-pitch inch threads: 8, 12 and 16 threads per inch wherever UNC, UNF and UNEF leave room. Source: ASME B1.1. */
 export const UNIFIED_CONSTANT: readonly { threadsPerInch: 8 | 12 | 16; sizes: readonly string[] }[] = [
   { threadsPerInch: 8, sizes: ['1 1/8', '1 1/4', '1 3/8', '1 1/2'] },
-  { threadsPerInch: 12, sizes: ['5/8', '3/4', '7/8'] },
+  // With those of hydraulic ports: 1 1/16, 1 3/16 and 1 5/16.
+  { threadsPerInch: 12, sizes: ['5/8', '3/4', '7/8', '1 1/16', '1 3/16', '1 5/16'] },
   { threadsPerInch: 16, sizes: ['7/16', '1/2', '9/16', '5/8', '7/8', '1', '1 1/8', '1 1/4', '1 3/8', '1 1/2'] },
 ];

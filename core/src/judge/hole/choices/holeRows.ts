@@ -1,3 +1,4 @@
+import { FIT_CLASSES } from '../../../facts/threads/index.ts';
 import { EARLIER_REPAIRS, WAY_IDS, WAYS } from '../../../facts/ways/index.ts';
 import { same, type ChoiceRow } from './ChoiceRow.ts';
 import { STUCK_THINGS } from './freeingRows.ts';
@@ -26,6 +27,15 @@ const BEYOND_AN_EDGE = ['edge', 'water side', 'oil side', 'next hole', 'crank sp
 /** What is chosen about the hole itself: its thread and metal, what is beside, behind and in it, and what was done to it. */
 export const HOLE_ROWS = [
   { id: 'threadId', label: 'Thread as made', kind: 'row', of: 'thread', most: 40, usual: null, needed: true },
+  {
+    id: 'fitClass',
+    label: 'Class of fit',
+    kind: 'options',
+    options: same(...FIT_CLASSES),
+    usual: null,
+    none: 'the usual',
+    inHole: 'fitClass',
+  },
   {
     id: 'parentId',
     label: 'Cut in',

@@ -8,6 +8,8 @@ const SYSTEM_WORDS: Readonly<Record<ThreadFamily, string>> = {
   ba: 'BA',
   'pipe-parallel': 'pipe',
   'pipe-taper': 'taper pipe',
+  cycle: 'British cycle',
+  conduit: 'conduit',
   acme: 'Acme',
   trapezoidal: 'trapezoidal',
   custom: 'custom',

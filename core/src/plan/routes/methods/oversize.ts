@@ -3,6 +3,7 @@ import { boreForShare, MAJOR_LESS_PITCH_SHARE } from '../../../facts/drills/inde
 import {
   threadGeometry,
   threadsOf,
+  withFit,
   withHand,
   type Thread,
   type ThreadFamily,
@@ -111,9 +112,11 @@ const seriesFor = ({ family }: Thread) => [...(IN_THEIR_OWN[family] ?? []), ...(
 const keepsLead = (was: Thread, next: Thread): boolean =>
   (was.family !== 'acme' && was.family !== 'trapezoidal') || Math.abs(was.pitchMm - next.pitchMm) < 1e-6;
 
-/** The hand and the starts stay as they were. */
-const asWas = (thread: Thread, { hand, starts }: Thread): Thread =>
-  starts === 1 ? withHand(thread, hand) : { ...withHand(thread, hand), starts };
+/** The hand, the starts and the class of fit stay as they were. */
+const asWas = (thread: Thread, { hand, starts, fit }: Thread): Thread => {
+  const handed = withHand(withFit(thread, fit), hand);
+  return starts === 1 ? handed : { ...handed, starts };
+};
 
 /** The next sizes up: in the thread's own series, and coarse and fine in both systems. */
 export const oversizeRoutes = (context: RouteContext): Proposed<OversizeOwn>[] =>

@@ -1,4 +1,4 @@
-import { choiceOf, choiceRow, isAsked, type ChoiceId, type HoleChoices } from '@deep-mend/core';
+import { choiceOf, choiceRow, classesOf, isAsked, threadById, type ChoiceId, type HoleChoices } from '@deep-mend/core';
 import { NumberField, Pick, Tick, WordsField, type Choose } from './fields.tsx';
 
 interface Props {
@@ -9,6 +9,10 @@ interface Props {
   /** What follows from the rest where nobody said; default: what its row takes it as. */
   follows?: boolean;
 }
+
+/** Which of a choice's options the hole has; undefined: all. A thread has the classes of its own standard. */
+const offeredHere = (id: ChoiceId, { threadId }: Partial<HoleChoices>): readonly string[] | undefined =>
+  id === 'fitClass' && threadId ? classesOf(threadById(threadId)).internal : undefined;
 
 /** A choice as its row says: a list, a tick or a number; nothing while it is not asked for. */
 export function ChoiceField({ id, choices, disabled, choose, follows }: Props) {
@@ -28,6 +32,6 @@ export function ChoiceField({ id, choices, disabled, choose, follows }: Props) {
         <Pick {...common} value={String(value ?? '')} />
       );
     default:
-      return <Pick {...common} value={value === null ? '' : String(value)} />;
+      return <Pick {...common} value={value === null ? '' : String(value)} only={offeredHere(id, choices)} />;
   }
 }

@@ -34,7 +34,13 @@ interface FieldProps {
   choose: Choose;
 }
 
-export const Pick = memo(function Pick({ field, value, disabled, choose }: FieldProps & { value: string }) {
+export const Pick = memo(function Pick({
+  field,
+  value,
+  disabled,
+  choose,
+  only,
+}: FieldProps & { value: string; only?: readonly string[] | undefined }) {
   const id = choiceFieldId(field);
   const row = choiceRow(field);
   const none = 'none' in row ? row.none : undefined;
@@ -52,11 +58,13 @@ export const Pick = memo(function Pick({ field, value, disabled, choose }: Field
         }}
       >
         {(none !== undefined || value === '') && <option value="">{none ?? '—'}</option>}
-        {optionsOf(field).map((option) => (
-          <option key={option.value} value={option.value}>
-            {option.text}
-          </option>
-        ))}
+        {optionsOf(field)
+          .filter((option) => only === undefined || only.includes(option.value))
+          .map((option) => (
+            <option key={option.value} value={option.value}>
+              {option.text}
+            </option>
+          ))}
       </select>
     </Row>
   );

@@ -46,8 +46,8 @@ export function MeansList({ holeId, free, file, units, readOnly, onAttempt }: Pr
             >
               <Verdict verdict={row.verdict} word={false} size={16} />
               <b>{row.title}</b>
-              <span>{row.takes}</span>
               <span className="check-because">{row.because}</span>
+              <span className="check-because">{row.takes}</span>
             </button>
             {opened === row.id && (
               <MeansSteps
