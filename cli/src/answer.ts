@@ -27,6 +27,8 @@ import {
   parentById,
   parseLength,
   parseThread,
+  quickAnswer,
+  DEFAULT_HOUSE_RULES,
   SAY,
   sensitivity,
   shareOfThread,
@@ -177,6 +179,10 @@ const ANSWERS: { [T in PlannerTopic]: (input: PlannerInput<T>) => object } = {
     return { ...depthBudget(wanted), working: depthBudgetWorking(wanted) };
   },
   speed: (input) => drillSpeed(input.parent, length('drill', input.drill)),
+  ask: ({ question, units = 'mm', sets }) => ({
+    question,
+    ...quickAnswer(question, { units, rack: rack(sets), rules: DEFAULT_HOUSE_RULES }),
+  }),
   free: (input) => freeOf(input, thread(input.thread), rack(input.sets)),
   assess: (input) => {
     const hole = holeOf(input, thread(input.thread), rack(input.sets));

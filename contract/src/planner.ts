@@ -181,6 +181,11 @@ export const PLANNER_TOPICS = {
     input: Hole.extend({ sensitivity: z.boolean().optional() }),
     example: EXAMPLE_HOLE,
   },
+  ask: {
+    summary: 'the quick line: a question in people’s own words',
+    input: z.strictObject({ question: z.string().max(400), units: z.enum(['mm', 'in']).optional(), sets: Sets }),
+    example: { question: 'what drill for M8 in stainless' },
+  },
   free: {
     summary: 'means of freeing what is stuck, in order of least harm, and the chance of harm of every drill',
     input: z.strictObject({

@@ -252,6 +252,8 @@ export {
 export {
   quickAnswer,
   QUICK_EXAMPLES,
+  suggestQuestions,
+  type HeardAnswer,
   type QuickAnswer,
   type AnswerShop,
   type ThreadCard,

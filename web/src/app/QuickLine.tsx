@@ -4,7 +4,9 @@ import Paper from '@mui/material/Paper';
 import Popper from '@mui/material/Popper';
 import { quickAnswer } from '@deep-mend/core';
 import { useRef, useState } from 'react';
+import { isAnswered } from '../parts/quick/isAnswered.ts';
 import { QuickCard } from '../parts/quick/QuickCard.tsx';
+import { Suggestions } from '../parts/quick/Suggestions.tsx';
 import { useKeys } from './useKeys.ts';
 import { useShop } from './ShopContext.tsx';
 
@@ -15,6 +17,7 @@ export function QuickLine() {
   const [open, setOpen] = useState(false);
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const input = useRef<HTMLInputElement>(null);
+  const card = useRef<HTMLDivElement>(null);
   const answer = quickAnswer(text, answering);
   useKeys({ '/': () => input.current?.focus() });
   return (
@@ -35,13 +38,16 @@ export function QuickLine() {
         <InputBase
           inputRef={input}
           value={text}
-          placeholder="M8, 27/64, #7, coil M8, M8 vs 5/16-18"
+          placeholder="Ask: drill for M8 …"
           onChange={(event) => {
             setText(event.target.value);
             setOpen(true);
           }}
           onFocus={() => setOpen(true)}
-          onBlur={() => setOpen(false)}
+          onBlur={(event) => {
+            // Into its own answer is not away from it.
+            if (!card.current?.contains(event.relatedTarget)) setOpen(false);
+          }}
           onKeyDown={(event) => {
             if (event.key === 'Escape') {
               setText('');
@@ -72,13 +78,26 @@ export function QuickLine() {
         </Box>
       </Box>
       <Popper
-        open={open && answer.kind !== 'nothing'}
+        open={open}
         anchorEl={anchor}
         placement="bottom-end"
         sx={{ zIndex: 1300, width: 'min(640px, calc(100vw - 16px))' }}
       >
-        <Paper elevation={8} sx={{ p: 2, mt: 0.5 }} aria-live="polite">
+        <Paper
+          ref={card}
+          elevation={8}
+          sx={{ p: 2, mt: 0.5, maxHeight: 'calc(100vh - 90px)', overflow: 'auto' }}
+          aria-live="polite"
+          onBlur={(event) => {
+            const to = event.relatedTarget;
+            if (to !== input.current && !card.current?.contains(to)) setOpen(false);
+          }}
+          onKeyDown={(event) => {
+            if (event.key === 'Escape') input.current?.focus();
+          }}
+        >
           <QuickCard answer={answer} units={units} />
+          <Suggestions text={text} answered={isAnswered(answer)} onAsk={setText} />
         </Paper>
       </Popper>
     </Box>

@@ -1,9 +1,9 @@
 import { clearanceHoles, rackDrills, type RackDrill, type TapDrill } from '../../facts/drills/index.ts';
 import { coilHole, coilIsMadeFor } from '../../facts/inserts/index.ts';
 import { internalLimits, THREADS, type Thread, type ThreadSeries } from '../../facts/threads/index.ts';
-import { drillCard } from './drillCard.ts';
+import { drillCard } from './cards/drillCard.ts';
 import type { AnswerShop } from './AnswerShop.ts';
-import { threadCard } from './threadCard.ts';
+import { threadCard } from './cards/threadCard.ts';
 
 /** Series as they are printed on one sheet. */
 export const CHART_SHEETS = [
@@ -43,7 +43,7 @@ export function threadChart(sheet: ChartSheetId, shop: AnswerShop): ThreadChartR
     const { closeMm, normalMm } = clearanceHoles(thread);
     return {
       thread,
-      tapDrill: threadCard(thread, shop, { parent: null, depthMm: null }).tapDrill.best,
+      tapDrill: threadCard(thread, shop, { parent: null, depthMm: null, share: null }).tapDrill.best,
       minorMinMm,
       minorMaxMm,
       closeMm,

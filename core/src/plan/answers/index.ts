@@ -1,9 +1,11 @@
-export { quickAnswer, QUICK_EXAMPLES, type QuickAnswer } from './quickAnswer.ts';
+export { quickAnswer } from './quickAnswer.ts';
+export type { HeardAnswer, QuickAnswer } from './Answer.ts';
+export { QUICK_EXAMPLES, suggestQuestions } from './line/suggest.ts';
 export type { AnswerShop } from './AnswerShop.ts';
-export type { ThreadCard } from './threadCard.ts';
-export type { DrillCard } from './drillCard.ts';
+export type { ThreadCard } from './cards/threadCard.ts';
+export type { DrillCard } from './cards/drillCard.ts';
 export type { AnswerFigure, FiguresCard } from './FiguresCard.ts';
-export type { DrillComparison, ThreadComparison } from './compare.ts';
+export type { DrillComparison, ThreadComparison } from './cards/compare.ts';
 export {
   CHART_SHEETS,
   drillChart,

@@ -29,3 +29,4 @@ export type { Means } from './means/registry.ts';
 export { drillsToCore, proposeFreeing, sayMeans, type SaidMeans } from './proposeFreeing.ts';
 export { blankStuck, type StuckCase } from './StuckCase.ts';
 export { drillingFromInputs, stuckFromInputs, stuckIsHard, stuckIsStainless } from './stuckFromInputs.ts';
+export { EXTRACTOR_DRILL, extractorLimitNm } from './means/extractor.ts';

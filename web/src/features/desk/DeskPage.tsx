@@ -3,12 +3,14 @@ import Button from '@mui/material/Button';
 import Paper from '@mui/material/Paper';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { quickAnswer, QUICK_EXAMPLES } from '@deep-mend/core';
+import { quickAnswer } from '@deep-mend/core';
 import { useRef } from 'react';
 import { Link } from 'react-router';
 import { useAddressText } from '../../app/useAddressText.ts';
 import { useShop } from '../../app/ShopContext.tsx';
+import { isAnswered } from '../../parts/quick/isAnswered.ts';
 import { QuickCard } from '../../parts/quick/QuickCard.tsx';
+import { Suggestions } from '../../parts/quick/Suggestions.tsx';
 import { WhichThread } from '../../parts/which/WhichThread.tsx';
 
 /** Quick answers with no record: the question is in the address, so it can be kept and sent. */
@@ -40,24 +42,19 @@ export function DeskPage() {
         onChange={(event) => setText(event.target.value)}
         slotProps={{ htmlInput: { spellCheck: false, autoComplete: 'off' } }}
       />
-      {answer.kind === 'nothing' ? (
-        <Box sx={{ mt: 1.5, mb: 4 }}>
-          <Typography sx={{ color: 'text.secondary' }}>
-            Nothing is recorded here. It understands for example:
-          </Typography>
-          <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2 }}>
-            {QUICK_EXAMPLES.map((example) => (
-              <Button key={example} size="small" onClick={() => ask(example)} sx={{ px: 0, minWidth: 0 }}>
-                {example}
-              </Button>
-            ))}
-          </Box>
-        </Box>
-      ) : (
-        <Paper sx={{ p: 2.5, mt: 2, mb: 4 }} elevation={0}>
+      {answer.kind !== 'nothing' && (
+        <Paper sx={{ p: 2.5, mt: 2 }} elevation={0}>
           <QuickCard answer={answer} units={units} />
         </Paper>
       )}
+      <Box sx={{ mt: 1.5, mb: 4 }}>
+        {answer.kind === 'nothing' && (
+          <Typography sx={{ color: 'text.secondary' }}>
+            Nothing is recorded here. Words in any order; it answers for example:
+          </Typography>
+        )}
+        <Suggestions text={text} answered={isAnswered(answer)} onAsk={ask} />
+      </Box>
       <WhichThread pickWords="Show its card" onPick={ask} />
     </Box>
   );

@@ -1,12 +1,37 @@
 import Typography from '@mui/material/Typography';
-import { explainLengthProblem, explainThreadProblem, type QuickAnswer, type UnitSystem } from '@deep-mend/core';
+import {
+  explainLengthProblem,
+  explainThreadProblem,
+  type HeardAnswer,
+  type QuickAnswer,
+  type UnitSystem,
+} from '@deep-mend/core';
 import { DrillComparisonView, ThreadComparisonView } from './ComparisonView.tsx';
 import { DrillCardView } from './DrillCardView.tsx';
 import { FiguresView } from './FiguresView.tsx';
 import { ThreadCardView } from './ThreadCardView.tsx';
 
-/** The answer of the quick line, as a card. */
-export function QuickCard({ answer, units }: { answer: QuickAnswer; units: UnitSystem }) {
+/** The answer of the quick line, as a card; what was not understood or made no difference stands above it. */
+export function QuickCard({ answer, units }: { answer: HeardAnswer; units: UnitSystem }) {
+  const { unread, unused } = answer;
+  return (
+    <>
+      {unread.length > 0 && answer.kind !== 'not-understood' && (
+        <Typography role="status" sx={{ color: 'warning.main', mb: 1 }}>
+          Not understood: {unread.join(', ')}.
+        </Typography>
+      )}
+      {unused.length > 0 && (
+        <Typography sx={{ color: 'text.secondary', fontSize: 14, mb: 1 }}>
+          Makes no difference here: {unused.join(', ')}.
+        </Typography>
+      )}
+      <Answer answer={answer} units={units} />
+    </>
+  );
+}
+
+function Answer({ answer, units }: { answer: QuickAnswer; units: UnitSystem }) {
   switch (answer.kind) {
     case 'thread':
       return <ThreadCardView card={answer} units={units} />;
@@ -25,9 +50,7 @@ export function QuickCard({ answer, units }: { answer: QuickAnswer; units: UnitS
         <Typography role="status">
           {answer.threadProblem.code === 'not-a-thread'
             ? explainLengthProblem(answer.lengthProblem)
-            : explainThreadProblem(answer.threadProblem)}{' '}
-          Threads: M8, 3/8-16, M12x1.5 LH, 1/4 BSW. Drills: 27/64, #7, Q, 8.5. Also: coil M8, M8 vs 5/16-18, depth 17
-          M8, speed 8.5 in 316, torque M8 8.8.
+            : explainThreadProblem(answer.threadProblem)}
         </Typography>
       );
     case 'nothing':

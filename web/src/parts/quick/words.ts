@@ -20,6 +20,10 @@ export function figureWords({ value, unit }: AnswerFigure, units: UnitSystem): {
       return { main: String(Math.round(value / 5) * 5), unit: 'rev/min' };
     case 'share':
       return { main: percent(value), unit: '' };
+    case 'deg':
+      return { main: value.toFixed(2), unit: '°' };
+    case 'times':
+      return { main: value.toFixed(1), unit: 'times' };
     case 'turns':
       return { main: value.toFixed(1), unit: 'turns' };
   }

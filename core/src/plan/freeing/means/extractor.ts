@@ -12,7 +12,7 @@ import {
 import type { StuckCase } from '../StuckCase.ts';
 
 /** Drill for a screw extractor, as a share of the thread (rule of thumb), and how far off the pair may be. */
-const EXTRACTOR_DRILL = { low: 0.5, high: 0.6, slack: 0.05 } as const;
+export const EXTRACTOR_DRILL = { low: 0.5, high: 0.6, slack: 0.05 } as const;
 /** Core of an extractor as a share of its drill, and the stress that snaps it (estimate). */
 const EXTRACTOR_CORE = 0.7;
 const EXTRACTOR_SHEAR_MPA = 900;

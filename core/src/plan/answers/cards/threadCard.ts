@@ -1,4 +1,4 @@
-import { SAY } from '../../basis/units/index.ts';
+import { SAY } from '../../../basis/units/index.ts';
 import {
   boreForShare,
   chooseTapDrill,
@@ -12,9 +12,9 @@ import {
   type ClearanceDrill,
   type RackDrill,
   type TapDrillChoice,
-} from '../../facts/drills/index.ts';
-import { coilHole, coilIsMadeFor, type CoilHole } from '../../facts/inserts/index.ts';
-import type { ParentMaterial } from '../../facts/materials/index.ts';
+} from '../../../facts/drills/index.ts';
+import { coilHole, coilIsMadeFor, type CoilHole } from '../../../facts/inserts/index.ts';
+import type { ParentMaterial } from '../../../facts/materials/index.ts';
 import {
   externalLimits,
   internalLimits,
@@ -26,10 +26,10 @@ import {
   type InternalLimits,
   type Thread,
   type ThreadGeometry,
-} from '../../facts/threads/index.ts';
-import type { Working } from '../../basis/checks/index.ts';
-import { shareWords, tapName, targetShare } from '../cutting/index.ts';
-import type { AnswerShop } from './AnswerShop.ts';
+} from '../../../facts/threads/index.ts';
+import type { Working } from '../../../basis/checks/index.ts';
+import { shareWords, tapName, targetShare } from '../../cutting/index.ts';
+import type { AnswerShop } from '../AnswerShop.ts';
 
 export interface ThreadCard {
   kind: 'thread';
@@ -144,20 +144,20 @@ function nearestByNumber({ best, smaller, larger, idealMm, direction }: TapDrill
 export function threadCard(
   thread: Thread,
   shop: AnswerShop,
-  ask: { parent: ParentMaterial | null; depthMm: number | null },
+  ask: { parent: ParentMaterial | null; depthMm: number | null; share: number | null },
 ): ThreadCard {
   const depthMm = ask.depthMm ?? USUAL_DEPTH_D * thread.majorMm;
   const target = ask.parent
     ? targetShare(thread, ask.parent, depthMm, shop.rules.tapDrill)
     : targetShare(thread, GENERAL_METAL, depthMm, shop.rules.tapDrill);
   const tapDrill = chooseTapDrill(thread, {
-    targetShare: target.share,
+    targetShare: ask.share ?? target.share,
     tough: ask.parent?.cutting === 'tough',
     rack: shop.rack,
     lean: target.lean,
   });
   const bestMm = tapDrill.best?.drill.diameterMm ?? null;
-  const workedMm = bestMm ?? boreForShare(thread, target.share);
+  const workedMm = bestMm ?? boreForShare(thread, ask.share ?? target.share);
   return {
     kind: 'thread',
     thread,
@@ -168,7 +168,9 @@ export function threadCard(
     tapDrill,
     targetBecause:
       thread.form === 'iso-60'
-        ? shareWords(target.because)
+        ? ask.share === null
+          ? shareWords(target.because)
+          : 'as asked'
         : `${THREAD_FORMS[thread.form].title}: within the class’s minor limits`,
     basicHeightShare: bestMm === null ? null : shareOfBasicHeight(thread, bestMm),
     pilots:

@@ -1,4 +1,4 @@
-import { SAY } from '../../basis/units/index.ts';
+import { SAY } from '../../../basis/units/index.ts';
 import {
   chooseTapDrill,
   expectedBoreMm,
@@ -6,16 +6,16 @@ import {
   shareOfBasicHeight,
   shareOfThread,
   shareWorking,
-} from '../../facts/drills/index.ts';
-import { COIL_LENGTHS_D, coilEffectiveLengthMm, coilHole, coilHoleWorking } from '../../facts/inserts/index.ts';
-import type { FastenerClassRow, ParentMaterial } from '../../facts/materials/index.ts';
-import type { Thread } from '../../facts/threads/index.ts';
-import { boreWords, judgeBore } from '../../judge/damage/index.ts';
-import { NUT_FACTOR, preloadN, proofLoadN, NAMED_SHARE_OF_PROOF } from '../../judge/strength/index.ts';
-import { depthBudget, depthBudgetWorking, drillSpeed, tapName, USUAL_SHARE } from '../cutting/index.ts';
-import { centreDistanceMm } from '../layout/index.ts';
-import type { AnswerFigure, FiguresCard } from './FiguresCard.ts';
-import type { AnswerShop } from './AnswerShop.ts';
+} from '../../../facts/drills/index.ts';
+import { COIL_LENGTHS_D, coilEffectiveLengthMm, coilHole, coilHoleWorking } from '../../../facts/inserts/index.ts';
+import type { FastenerClassRow, ParentMaterial } from '../../../facts/materials/index.ts';
+import type { Thread } from '../../../facts/threads/index.ts';
+import { boreWords, judgeBore } from '../../../judge/damage/index.ts';
+import { NUT_FACTOR, preloadN, proofLoadN, NAMED_SHARE_OF_PROOF } from '../../../judge/strength/index.ts';
+import { depthBudget, depthBudgetWorking, drillSpeed, tapName, USUAL_SHARE } from '../../cutting/index.ts';
+import { centreDistanceMm } from '../../layout/index.ts';
+import type { AnswerFigure, FiguresCard } from '../FiguresCard.ts';
+import type { AnswerShop } from '../AnswerShop.ts';
 
 /** The hole of a wire coil insert and what each length gives. */
 export function insertCard(thread: Thread, shop: AnswerShop): FiguresCard {
@@ -137,7 +137,12 @@ export function speedCard(drillMm: number, parent: ParentMaterial, shop: AnswerS
 }
 
 /** Torque for a class of screw, or preload from a torque. */
-export function torqueCard(thread: Thread, fastener: FastenerClassRow | null, torqueNm: number | null): FiguresCard {
+export function torqueCard(
+  thread: Thread,
+  fastener: FastenerClassRow | null,
+  torqueNm: number | null,
+  shop: AnswerShop,
+): FiguresCard {
   const states = ['dry', 'oiled', 'anti-seize'] as const;
   const proofN = fastener && proofLoadN(thread, fastener);
   const notes = [
@@ -150,7 +155,7 @@ export function torqueCard(thread: Thread, fastener: FastenerClassRow | null, to
     return {
       kind: 'figures',
       topic: 'torque',
-      title: `Preload of ${thread.designation} from ${torqueNm} Nm`,
+      title: `Preload of ${thread.designation} from ${SAY[shop.units].torque(torqueNm)}`,
       figures: states.map((state) => ({
         label: `Preload, ${state}`,
         value: preloadN(torqueNm, thread.majorMm, state),

@@ -1,9 +1,9 @@
-import { shareOfThread } from '../../facts/drills/index.ts';
-import { THREAD_FORMS, THREADS, type Thread } from '../../facts/threads/index.ts';
-import { turnsToBind } from '../../judge/identify/index.ts';
-import { USUAL_SHARE } from '../cutting/index.ts';
+import { shareOfThread } from '../../../facts/drills/index.ts';
+import { THREAD_FORMS, THREADS, type Thread } from '../../../facts/threads/index.ts';
+import { turnsToBind } from '../../../judge/identify/index.ts';
+import { USUAL_SHARE } from '../../cutting/index.ts';
 import { drillCard, type DrillCard } from './drillCard.ts';
-import type { AnswerShop } from './AnswerShop.ts';
+import type { AnswerShop } from '../AnswerShop.ts';
 import { threadCard, type ThreadCard } from './threadCard.ts';
 
 /** Two threads side by side, and what happens when the screw of one goes into the hole of the other. */
@@ -49,7 +49,7 @@ function verdictOf(first: Thread, second: Thread, binds: [number | null, number 
 
 /** Puts two threads side by side. */
 export function compareThreads(a: Thread, b: Thread, shop: AnswerShop): ThreadComparison {
-  const ask = { parent: null, depthMm: null };
+  const ask = { parent: null, depthMm: null, share: null };
   const bindsAfterTurns: [number | null, number | null] = [starts(a, b), starts(b, a)];
   return {
     kind: 'compare-threads',

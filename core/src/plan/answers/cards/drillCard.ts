@@ -1,4 +1,4 @@
-import type { Working } from '../../basis/checks/index.ts';
+import type { Working } from '../../../basis/checks/index.ts';
 import {
   DRILL_SIZES,
   expectedBoreMm,
@@ -7,11 +7,11 @@ import {
   shareOfThread,
   type RackDrill,
   type TapDrillJudgement,
-} from '../../facts/drills/index.ts';
-import type { ParentMaterial } from '../../facts/materials/index.ts';
-import { THREADS, type Thread } from '../../facts/threads/index.ts';
-import { drillPointMm, drillSpeed, USUAL_SHARE } from '../cutting/index.ts';
-import type { AnswerShop } from './AnswerShop.ts';
+} from '../../../facts/drills/index.ts';
+import type { ParentMaterial } from '../../../facts/materials/index.ts';
+import { THREADS, type Thread } from '../../../facts/threads/index.ts';
+import { drillPointMm, drillSpeed, USUAL_SHARE } from '../../cutting/index.ts';
+import type { AnswerShop } from '../AnswerShop.ts';
 
 export interface DrillCard {
   kind: 'drill';
