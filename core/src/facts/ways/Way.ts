@@ -1,3 +1,5 @@
+import type { Cause } from './causes.ts';
+
 /** What a way of mending is: names, what it does to the hole, what it costs. How it is judged stands in `plan/routes/methods`. */
 export interface Way {
   name: string;
@@ -51,6 +53,8 @@ export interface Way {
   followsHelix: boolean;
   /** A larger standard thread in the parent itself. */
   goesUpASize: boolean;
+  /** What made the thread fail and this way takes away by itself. */
+  prevents: readonly Cause[];
   /** Which list of the crib holds what it needs. */
   needs: 'coils' | 'taps';
 }
@@ -77,5 +81,6 @@ export const USUAL_WAY = {
   bareThread: false,
   followsHelix: false,
   goesUpASize: false,
+  prevents: [],
   needs: 'taps',
 } as const satisfies Partial<Way>;

@@ -14,4 +14,5 @@ export const backingPlate: Way = {
   onLadder: false,
   seen: true,
   holdsPeople: true,
+  prevents: ['too-weak'],
 };

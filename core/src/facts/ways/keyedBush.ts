@@ -17,4 +17,5 @@ export const keyedBush: Way = {
   parts: 14,
   leaves: { id: 'keyed-bush', name: 'a keyed bush', isParent: false },
   seen: true,
+  prevents: ['worn', 'too-weak'],
 };

@@ -12,4 +12,5 @@ export const longerScrew: Way = {
   parts: 2,
   newGeneration: false,
   followsHelix: true,
+  prevents: ['too-short', 'too-weak'],
 };

@@ -15,4 +15,5 @@ export const newCoil: Way = {
   parts: 2,
   newGeneration: false,
   needs: 'coils',
+  prevents: ['worn', 'too-weak'],
 };

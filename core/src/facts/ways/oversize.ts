@@ -15,4 +15,5 @@ export const oversize: Way = {
   leaves: { id: 'oversize', name: 'an oversize thread', isParent: true },
   bareThread: true,
   goesUpASize: true,
+  prevents: ['too-weak'],
 };

@@ -14,4 +14,5 @@ export const rivetNut: Way = {
   onLadder: false,
   seen: true,
   holdsPeople: false,
+  prevents: ['too-weak'],
 };

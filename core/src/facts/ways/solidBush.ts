@@ -18,4 +18,5 @@ export const solidBush: Way = {
   minutes: 90,
   parts: 12,
   leaves: { id: 'solid-bush', name: 'a solid bush', isParent: false },
+  prevents: ['worn', 'too-weak'],
 };

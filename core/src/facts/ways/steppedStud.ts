@@ -15,4 +15,5 @@ export const steppedStud: Way = {
   // What stays in the part is a plain larger thread.
   leaves: { id: 'oversize', name: 'an oversize thread', isParent: true },
   seen: true,
+  prevents: ['worn'],
 };

@@ -12,4 +12,5 @@ export const throughBolt: Way = {
   minutes: 30,
   parts: 3,
   seen: true,
+  prevents: ['worn', 'too-weak'],
 };

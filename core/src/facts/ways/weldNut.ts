@@ -14,4 +14,5 @@ export const weldNut: Way = {
   onLadder: false,
   seen: true,
   holdsPeople: false,
+  prevents: ['too-weak'],
 };

@@ -17,4 +17,5 @@ export const wireCoil: Way = {
   parts: 4,
   leaves: { id: 'wire-coil', name: 'a wire coil', isParent: false },
   needs: 'coils',
+  prevents: ['worn', 'too-weak'],
 };

@@ -1,6 +1,6 @@
 import { compareVerdicts, type Verdict } from '../../basis/checks/index.ts';
 import type { Say } from '../../basis/units/index.ts';
-import { WAY_IDS, WAYS } from '../../facts/ways/index.ts';
+import { causeName, WAY_IDS, WAYS, type Cause } from '../../facts/ways/index.ts';
 import {
   hurts,
   isBolted,
@@ -12,6 +12,8 @@ import {
 import { isStrength } from './checks/strength.ts';
 import type { Route } from './Route.ts';
 
+/** That a way takes away what made the thread fail is worth so much of a score (our estimate; docs/methods.md, Ranking). */
+const PREVENTS_WORTH = 0.25;
 /** Scores this close are one as good as the other (our estimate). */
 const SAME_SCORE = 0.0006;
 
@@ -56,7 +58,9 @@ const WORTH_REACH_MM = 0.01;
 interface Weighed {
   route: Route;
   criteria: RankingWeights;
+  /** Its weighed score, less what it is worth that it takes away the cause. */
   score: number;
+  prevents: boolean;
   /** It waits for a reading or an answer. */
   waits: number;
   last: number;
@@ -81,6 +85,7 @@ export type RankReason =
         'cheaper' | 'waits' | 'last-resort' | 'system' | 'shorter-insert' | 'longer-insert' | 'coarser' | 'keeps-more';
       next: string;
     }
+  | { over: 'prevents'; cause: Cause; next: string }
   | { over: 'weight'; by: Exclude<Criterion, 'metal'>; next: string }
   | { over: 'metal'; lessMm: number; next: string };
 
@@ -103,7 +108,11 @@ function betweenCoils(a: Weighed, b: Weighed): number {
   );
 }
 
-function reasonOver(entry: Weighed, next: Weighed | undefined, weights: RankingWeights): RankReason {
+function reasonOver(
+  entry: Weighed,
+  next: Weighed | undefined,
+  { weights, cause }: { weights: RankingWeights; cause: Cause },
+): RankReason {
   if (!next) return { over: 'nothing' };
   const { route, criteria } = entry;
   const other = next.route;
@@ -113,6 +122,9 @@ function reasonOver(entry: Weighed, next: Weighed | undefined, weights: RankingW
   if (entry.last < next.last) return { over: entry.last < 0 ? 'cheaper' : 'last-resort', next: name };
   if (entry.waits < next.waits) return { over: 'waits', next: name };
   if (entry.system < next.system) return { over: 'system', next: name };
+  // Only what the cause decided is said to be decided by it.
+  const plain = next.score - entry.score - PREVENTS_WORTH;
+  if (entry.prevents && !next.prevents && plain <= SAME_SCORE) return { over: 'prevents', cause, next: name };
   const gain = (criterion: Criterion) => weights[criterion] * (next.criteria[criterion] - criteria[criterion]);
   const best = CRITERIA.reduce((most, criterion) => (gain(criterion) > gain(most) ? criterion : most));
   if (Math.abs(entry.score - next.score) > SAME_SCORE && gain(best) > SAME_SCORE) {
@@ -151,6 +163,8 @@ export function rankWords(reason: RankReason, say: Say): string {
       return `may be begun as it is; ${reason.next} waits for a reading`;
     case 'system':
       return `keeps the thread system; ${reason.next} changes it`;
+    case 'prevents':
+      return `prevents what made it fail, ${causeName(reason.cause)}; ${reason.next} does not`;
     case 'weight':
       return `${WINS[reason.by]} ${reason.next}`;
     case 'metal':
@@ -187,6 +201,7 @@ const SENT_OUT = WAY_IDS.indexOf('send-out');
  */
 export function rankRoutes(routes: readonly Route[], hole: HoleCase): Route[] {
   const weights = hole.rules.ranking?.weights ?? RANKING_WEIGHTS['least-metal'];
+  const { cause } = hole.joint;
   const referred = hurts(hole) || hole.crack === 'reaches';
   const reach = hole.joint.screwReach;
   const harmless = hole.floor === null && hole.behind === 'nothing';
@@ -194,10 +209,12 @@ export function rankRoutes(routes: readonly Route[], hole: HoleCase): Route[] {
     const criteria = criteriaOf(route, hole.thread.majorMm);
     const strength = route.checks.find(isStrength);
     const margin = strength ? (strength.valuePessimistic ?? 0) / strength.limit! : 0;
+    const prevents = WAYS[route.method].prevents.includes(cause);
     return {
       route,
       criteria,
-      score: scoreOf(criteria, weights),
+      score: scoreOf(criteria, weights) - (prevents ? PREVENTS_WORTH : 0),
+      prevents,
       waits: route.checks.some((check) => check.shut) ? 1 : 0,
       last: replaceRank(route, routes, hole),
       system: changesSystem(route),
@@ -222,7 +239,7 @@ export function rankRoutes(routes: readonly Route[], hole: HoleCase): Route[] {
       (a.route.id < b.route.id ? -1 : 1),
   );
   return weighed.map((entry, index) => {
-    entry.route.rank = reasonOver(entry, weighed[index + 1], weights);
+    entry.route.rank = reasonOver(entry, weighed[index + 1], { weights, cause });
     return entry.route;
   });
 }

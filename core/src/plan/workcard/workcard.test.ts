@@ -1,6 +1,8 @@
 import { SAY } from '../../basis/units/index.ts';
 import { threadById, withFit } from '../../facts/threads/index.ts';
+import { CAUSES } from '../../facts/ways/index.ts';
 import { weighCase } from '../../pipeline.ts';
+import { rankWords } from '../routes/index.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
 import { freezePlan } from '../freeze/index.ts';
 import { sayStep, writeWorkCard } from './index.ts';
@@ -127,4 +129,29 @@ test('a class of fit that was chosen is held to when the bore is gauged, and rul
   expect(boreOf(thread).highMm).toBeGreaterThanOrEqual(8.676);
   // A class of another standard is no class of this thread.
   expect(withFit(thread, '2B')).toBe(thread);
+});
+
+test.each(CAUSES.filter(({ id }) => id !== 'unknown').map(({ id }) => [id] as const))(
+  'why it failed, %s: the card says what keeps it from coming back, and no verdict is lower',
+  (cause) => {
+    const known = holeCase({ joint: { cause, demand: { mode: 'as-made' } } });
+    const unknown = holeCase({ joint: { demand: { mode: 'as-made' } } });
+    const [weighed, before] = [weighCase(known), weighCase(unknown)];
+    const verdicts = (proposal: typeof before) =>
+      Object.fromEntries(proposal.routes.map(({ id, verdict }) => [id, verdict]));
+    // Only a thread that was too weak, or a screw too short, asks for more strength than it had.
+    if (cause !== 'too-weak' && cause !== 'too-short') expect(verdicts(weighed)).toEqual(verdicts(before));
+    const step = writeWorkCard(known, weighed.routes[0]!).find(({ kind }) => kind === 'prevent')!;
+    expect(step.afterProof).toBe(true);
+    for (const units of ['mm', 'in'] as const) expect(sayStep(step, SAY[units]).what.length).toBeGreaterThan(40);
+    expect(writeWorkCard(unknown, before.routes[0]!).some(({ kind }) => kind === 'prevent')).toBe(false);
+  },
+);
+
+test('worn by use moves ways: steel in the wall goes before a thread that wears again, and says why', () => {
+  const hole = (cause: 'unknown' | 'worn') => holeCase({ ...THROUGH, joint: { cause, demand: { mode: 'as-made' } } });
+  const first = (cause: 'unknown' | 'worn') => weighCase(hole(cause)).routes[0]!;
+  expect(first('unknown').method).not.toBe('wire-coil');
+  expect(first('worn').method).toBe('wire-coil');
+  expect(rankWords(first('worn').rank, SAY.mm)).toMatch(/^prevents what made it fail, worn by use/);
 });

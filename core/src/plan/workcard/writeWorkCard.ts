@@ -9,6 +9,7 @@ import { insertSteps } from './steps/insert.ts';
 import { lookSteps } from './steps/look.ts';
 import { oldCoilSteps } from './steps/oldCoil.ts';
 import { ownSteps } from './steps/own.ts';
+import { preventSteps } from './steps/prevent.ts';
 import { protectStep } from './steps/protect.ts';
 import { proveStep } from './steps/prove.ts';
 import type { WorkStep } from './steps/registry.ts';
@@ -33,4 +34,5 @@ export const writeWorkCard = (hole: HoleCase, route: Route): WorkStep[] => [
   ...insertSteps(hole, route),
   proveStep(route),
   ...fastenSteps(hole, route),
+  ...preventSteps(hole, route),
 ];

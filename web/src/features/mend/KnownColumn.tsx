@@ -90,6 +90,7 @@ export const KnownColumn = memo(function KnownColumn({
       {choices.kind === 'blind' && choice('depthBy')}
       {!choiceOf(choices, 'strippedThroughout') && reading('damage-to')}
       {choice('strippedThroughout')}
+      {choice('cause')}
       <OrdinaryLine choices={choices} readOnly={readOnly} choose={choose} onNotAll={() => setLooking(true)} />
       {sisters}
       {reading('bore-a')}
@@ -141,13 +142,12 @@ export const KnownColumn = memo(function KnownColumn({
       <More
         key={`before ${looking}`}
         title="Repaired or tried before"
-        filled={looking || has('earlier-cut') || chosen('earlierRepair', 'failedMethod', 'cause')}
+        filled={looking || has('earlier-cut') || chosen('earlierRepair', 'failedMethod')}
       >
         {() => (
           <>
             {choice('earlierRepair')}
             {holdsCoil && choice('coilState')}
-            {choice('cause')}
             {reading('earlier-cut')}
             {choice('failedMethod')}
             {choice('failedCausePresent')}

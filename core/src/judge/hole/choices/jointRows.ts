@@ -1,3 +1,4 @@
+import { CAUSES } from '../../../facts/ways/index.ts';
 import { same, type ChoiceRow } from './ChoiceRow.ts';
 
 /**
@@ -75,12 +76,7 @@ export const JOINT_ROWS = [
     id: 'cause',
     label: 'Why it failed',
     kind: 'options',
-    options: [
-      { id: 'unknown', name: 'not known' },
-      ...same('overtightened', 'worn', 'corroded', 'cross-threaded'),
-      { id: 'too-weak', name: 'the thread was too weak' },
-      { id: 'too-short', name: 'the screw was too short' },
-    ],
+    options: CAUSES,
     usual: 'unknown',
     inHole: 'joint.cause',
   },

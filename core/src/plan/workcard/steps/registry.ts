@@ -9,6 +9,7 @@ import { insert } from './insert.ts';
 import { look } from './look.ts';
 import { oldCoil } from './oldCoil.ts';
 import { own } from './own.ts';
+import { prevent } from './prevent.ts';
 import { protect } from './protect.ts';
 import { prove } from './prove.ts';
 import { remedy } from './remedy.ts';
@@ -29,6 +30,7 @@ const REGISTRY = {
   insert,
   prove,
   fasten,
+  prevent,
 };
 
 type StepKindId = keyof typeof REGISTRY;
