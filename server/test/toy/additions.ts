@@ -67,7 +67,7 @@ export const toyCheck: CheckKind<ToyCheckFacts> = {
 `;
 const meansFact = `import { USUAL_MEANS, type MeansFact } from './MeansFact.ts';
 
-export const toyMeans: MeansFact = { ...USUAL_MEANS, name: 'toy means' };
+export const toyMeans: MeansFact = { ...USUAL_MEANS, name: 'toy means', minutes: [1, 2] };
 `;
 const meansMethod = `import { spoilsNothing, steps, type MeansMethod } from '../Means.ts';
 
