@@ -271,6 +271,8 @@ export {
 } from './plan/answers/index.ts';
 export {
   coilSections,
+  doneProfile,
+  type DoneCut,
   depthFlags,
   foundProfile,
   plannedProfile,

@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import type { UnitSystem } from '@deep-mend/core';
 import { FONT, PLATE } from '../app/theme.ts';
-import type { PlateLayout } from './plateLayout.ts';
+import { LABEL_CLEAR_PX, LABEL_LINE_PX, LETTER_PX, type PlateFlag, type PlateLayout } from './plateLayout.ts';
 
 /** What the rule needs of a drawing. */
 export type RuleLayout = Pick<
@@ -25,24 +25,27 @@ interface FlagProps {
   /** Its own depth, and where its words are: they make room for their neighbours. */
   y: number;
   textY: number;
-  planned: boolean;
+  kind: PlateFlag['kind'];
+  /** One line each, by `\n`: a string stays equal from key to key. */
   label: string;
   main: string;
   other: string;
 }
 
-const flagColour = (planned: boolean) => (planned ? PLATE.chalk : PLATE.scribe);
+const FLAG_COLOUR = { plan: PLATE.chalk, found: PLATE.scribe, done: PLATE.holds } as const;
+/** The line across the pale rule: darker than the words on the plate. */
+const MARK_COLOUR = { plan: '#9a6200', found: PLATE.ground, done: '#1f7a57' } as const;
 
 /**
  * A flag: its mark at its own depth, its words in a place of their own that is moved as a whole. The mark is made of points
  * and ends of lines, which are no style: moving them costs a third of a transform. What stays costs nothing.
  */
-const Flag = memo(function Flag({ id, x, width, y, textY, planned, label, main, other }: FlagProps) {
+const Flag = memo(function Flag({ id, x, width, y, textY, kind, label, main, other }: FlagProps) {
   return (
     <g data-flag={id}>
-      <FlagMark x={x} width={width} y={y} textY={textY} planned={planned} />
-      <g transform={`translate(8 ${textY})`} fill={flagColour(planned)}>
-        <FlagLabel label={label} room={x - 14} />
+      <FlagMark x={x} width={width} y={y} textY={textY} kind={kind} />
+      <g transform={`translate(8 ${textY})`} fill={FLAG_COLOUR[kind]}>
+        <FlagLabel label={label} room={x - LABEL_CLEAR_PX} />
         <FlagFigures main={main} other={other} />
       </g>
     </g>
@@ -55,35 +58,35 @@ const FlagMark = memo(function FlagMark({
   width,
   y,
   textY,
-  planned,
-}: Pick<FlagProps, 'x' | 'width' | 'y' | 'textY' | 'planned'>) {
+  kind,
+}: Pick<FlagProps, 'x' | 'width' | 'y' | 'textY' | 'kind'>) {
   return (
     <>
       <polyline
         points={`${x},${y} ${x - 4},${y} ${x - 9},${textY + 8}`}
         fill="none"
-        stroke={flagColour(planned)}
+        stroke={FLAG_COLOUR[kind]}
         strokeWidth={1}
       />
-      <line x1={x} x2={x + width} y1={y} y2={y} stroke={planned ? '#9a6200' : PLATE.ground} strokeWidth={1.8} />
+      <line x1={x} x2={x + width} y1={y} y2={y} stroke={MARK_COLOUR[kind]} strokeWidth={1.8} />
     </>
   );
 });
 
-/** Width of a letter of a label, roughly: what would run under the rule is drawn narrower. */
-const LETTER_PX = 5.3;
-
+/** A single word that would still run under the rule is drawn narrower. */
 const FlagLabel = memo(function FlagLabel({ label, room }: { label: string; room: number }) {
-  return (
+  const lines = label.split('\n');
+  return lines.map((line, index) => (
     <text
-      y={-3}
+      key={line}
+      y={-3 - (lines.length - 1 - index) * LABEL_LINE_PX}
       fontSize={12}
       fontFamily={FONT.label}
-      {...(label.length * LETTER_PX > room ? { textLength: room, lengthAdjust: 'spacingAndGlyphs' as const } : {})}
+      {...(line.length * LETTER_PX > room ? { textLength: room, lengthAdjust: 'spacingAndGlyphs' as const } : {})}
     >
-      {label}
+      {line}
     </text>
-  );
+  ));
 });
 
 const FlagFigures = memo(function FlagFigures({ main, other }: { main: string; other: string }) {
@@ -194,8 +197,8 @@ export function DepthRule({ layout, units }: { layout: RuleLayout; units: UnitSy
           width={rule.width}
           y={flag.y}
           textY={flag.textY}
-          planned={flag.kind === 'plan'}
-          label={flag.label}
+          kind={flag.kind}
+          label={flag.lines.join('\n')}
           main={flag.main}
           other={layout.halfSection ? '' : flag.other}
         />

@@ -27,16 +27,17 @@ const Linings = memo(function Linings({ id }: { id: string }) {
 });
 
 /** What the colours mean. */
-const Legend = memo(function Legend({ right, planned }: { right: number; planned: boolean }) {
+const Legend = memo(function Legend({ right, planned, done }: { right: number; planned: boolean; done: boolean }) {
   return (
     <>
       <text x={14} y={26} fontSize={13} fill={PLATE.scribe} fontFamily={FONT.label}>
         Section to scale
       </text>
       <g transform={`translate(${right} 26)`} fontSize={13} fontFamily={FONT.label} textAnchor="end">
-        {planned && <text fill={PLATE.chalk}>to be cut</text>}
-        <text x={planned ? -62 : 0} fill={PLATE.scribe}>
-          {planned ? 'as found ·' : 'as found'}
+        <text>
+          <tspan fill={PLATE.scribe}>as found</tspan>
+          {planned && <tspan fill={PLATE.chalk}> · {done ? 'planned' : 'to be cut'}</tspan>}
+          {done && <tspan fill={PLATE.holds}> · measured</tspan>}
         </text>
       </g>
     </>
@@ -106,7 +107,9 @@ export const Plate = memo(function Plate({ layout, units, selectedKey, descripti
         aria-label={description}
       >
         <Linings id={ids.hatch} />
-        {!layout.halfSection && <Legend right={layout.width - 16} planned={layout.planned !== null} />}
+        {!layout.halfSection && (
+          <Legend right={layout.width - 16} planned={layout.planned !== null} done={layout.done !== null} />
+        )}
         <Section layout={layout} ids={ids} edgeLabel={layout.edge?.label ?? null} />
         {layout.wallDimension && <WallDimension {...layout.wallDimension} axisX={layout.axisX} scale={layout.scale} />}
         <DepthRule layout={layout} units={units} />

@@ -22,15 +22,17 @@ interface ProfilesProps {
   hollow: string;
   wire: string | null;
   planned: string | null;
+  done: string | null;
 }
 
 /** The hole as found, the wire in it, and what would be cut: lines in millimetres in their place. */
-const Profiles = memo(function Profiles({ place, hollow, wire, planned }: ProfilesProps) {
+const Profiles = memo(function Profiles({ place, hollow, wire, planned, done }: ProfilesProps) {
   return (
     <g transform={place} fill="none">
       <FoundLine points={hollow} />
       {wire && <WirePath d={wire} />}
-      {planned && <PlannedLine points={planned} dashed={wire !== null} />}
+      {planned && <PlannedLine points={planned} dashed={wire !== null || done !== null} />}
+      {done && <DoneLine points={done} />}
     </g>
   );
 });
@@ -56,6 +58,10 @@ const PlannedLine = memo(function PlannedLine({ points, dashed }: { points: stri
       {...THIN}
     />
   );
+});
+
+const DoneLine = memo(function DoneLine({ points }: { points: string }) {
+  return <polyline data-part="done" points={points} stroke={PLATE.holds} strokeWidth={1.8} {...THIN} />;
 });
 
 /** An edge at the bottom: what lies beyond it, and the edge itself as far as the ladder takes it up. */
@@ -151,7 +157,7 @@ const Seat = memo(function Seat({ seat, faceY }: { seat: NonNullable<PlateLayout
 });
 
 /**
- * The hole in section: metal hatched, as found in white, as it would be cut in chalk, the edge and what lies beyond.
+ * The hole in section: metal hatched, as found in white, as it would be cut in chalk, as it was measured in green, the edge and what lies beyond.
  *
  * Profiles are drawn in millimetres inside one placed group, and what ends at the bottom is covered there by the sheet's
  * own colour: a reading that only moves the bottom or the scale then changes a few transforms instead of every shape.
@@ -173,6 +179,7 @@ export function Section({
   const hollow = (halfSection ? sideArea : roundLine)(layout.found);
   const wire = layout.coil.length > 0 ? wirePath(layout.coil, halfSection) : null;
   const planned = layout.planned && (halfSection ? sideLine : roundLine)(layout.planned);
+  const done = layout.done && (halfSection ? sideLine : roundLine)(layout.done);
   return (
     <>
       {stretches.map((stretch, index) => {
@@ -188,7 +195,13 @@ export function Section({
             )}
             <g clipPath={broken ? `url(#${ids.clip}${index})` : undefined}>
               <Metal x={metalLeftX} y={top} width={sheetRightX - metalLeftX} height={height - top} fill={lining} />
-              <Profiles place={placed(axisX, stretch.offsetPx, scale)} hollow={hollow} wire={wire} planned={planned} />
+              <Profiles
+                place={placed(axisX, stretch.offsetPx, scale)}
+                hollow={hollow}
+                wire={wire}
+                planned={planned}
+                done={done}
+              />
             </g>
             {index > 0 && (
               <path

@@ -8,13 +8,19 @@ import {
   threadById,
   type HoleCase,
 } from '@deep-mend/core';
-import { plateLayout, rungsOf } from './plateLayout.ts';
+import { labelLines, plateLayout, rungsOf } from './plateLayout.ts';
 
 const exact = (mm: number) => ({ mm, halfWidthMm: 0 });
 
 function layoutOf(
   changes: Partial<HoleCase> = {},
-  options: { width?: number; compact?: boolean; units?: 'mm' | 'in'; heldScale?: number } = {},
+  options: {
+    width?: number;
+    compact?: boolean;
+    units?: 'mm' | 'in';
+    heldScale?: number;
+    done?: { boreMm: number | null; fullThreadMm: number | null };
+  } = {},
 ) {
   const hole: HoleCase = {
     ...blankCase({
@@ -39,6 +45,7 @@ function layoutOf(
     units: options.units ?? 'mm',
     width: options.width ?? 628,
     heldScale: options.heldScale,
+    done: options.done,
     sectionHeight: 336,
     compact: options.compact ?? false,
   });
@@ -70,6 +77,33 @@ test.each([
       expect(flags[i]!.textY - flags[i - 1]!.textY).toBeGreaterThanOrEqual(35 - 1e-9);
     expect(flags.map((flag) => flag.y)).toEqual(flags.map((flag) => flag.y).sort((a, b) => a - b));
   }
+});
+
+test('several things at one depth stand in lines beside the rule, and make room for themselves', () => {
+  expect(labelLines('thread ends, stripped to, through at', 104)).toEqual([
+    'thread ends,',
+    'stripped to,',
+    'through at',
+  ]);
+  expect(labelLines('stripped to', 104)).toEqual(['stripped to']);
+  const { flags } = layoutOf({
+    kind: 'through',
+    strippedThroughout: true,
+    depth: exact(14),
+    damageTo: exact(14),
+  }).layout;
+  for (const { lines } of flags) for (const line of lines) expect(line.length * 5.3).toBeLessThanOrEqual(104);
+  for (let i = 1; i < flags.length; i += 1)
+    expect(flags[i]!.textY - flags[i - 1]!.textY).toBeGreaterThanOrEqual(35 + 13 * (flags[i]!.lines.length - 1) - 1e-9);
+});
+
+test('what was measured is laid over the plan: its bore, and its thread as deep as it was found', () => {
+  const { layout } = layoutOf({}, { done: { boreMm: 8.4, fullThreadMm: 15 } });
+  expect(Math.min(...layout.done!.slice(0, -1).map(([radiusMm]) => radiusMm))).toBeCloseTo(4.2, 9);
+  const flag = layout.flags.find(({ id }) => id === 'done-thread')!;
+  expect(flag).toMatchObject({ kind: 'done', main: '15.0' });
+  expect(flag.y).toBeCloseTo(layout.yOf(15), 9);
+  expect(layoutOf({}, { done: { boreMm: null, fullThreadMm: null } }).layout.done).toBeNull();
 });
 
 test('beyond 4 to 1 a featureless length is cut out and the scale stays one', () => {

@@ -3,6 +3,7 @@ import {
   coilSections,
   compareVerdicts,
   depthFlags,
+  doneProfile,
   drillPointMm,
   formatLength,
   coilLengthWords,
@@ -14,6 +15,7 @@ import {
   WAYS,
   type Assessment,
   type DepthFlag,
+  type DoneCut,
   type HoleCase,
   type ProfilePoint,
   type Route,
@@ -82,13 +84,16 @@ export interface PlateInput {
   width: number;
   sectionHeight: number;
   compact: boolean;
+  /** What was measured after the cut; left out: nothing yet. */
+  done?: DoneCut | null | undefined;
   /** The scale that is drawn now: kept while a key moves the drawing so little that it still has room. */
   heldScale?: number | undefined;
 }
 
 export interface PlateFlag {
   id: string;
-  label: string;
+  /** What is at this depth; several things in as many lines as they take beside the rule. */
+  lines: string[];
   main: string;
   other: string;
   kind: DepthFlag['kind'];
@@ -126,6 +131,8 @@ export interface PlateLayout {
   stretches: Stretch[];
   found: ProfilePoint[];
   planned: ProfilePoint[] | null;
+  /** As it was measured after the cut. */
+  done: ProfilePoint[] | null;
   coil: ReturnType<typeof coilSections>;
   flags: PlateFlag[];
   engaged: { y1: number; y2: number } | null;
@@ -180,11 +187,14 @@ const BELOW_PX = 20;
 const AXIS_TICK_PX = 44;
 /** Made once: making a scale takes longer than asking it for round numbers. */
 const DIAMETERS = scaleLinear();
-export const FLAG_STEP = 35;
+const FLAG_STEP = 35;
 const MERGE_WITHIN_MM = 0.3;
 /** Beyond this ratio of depth to diameter a featureless length is cut out. */
 const BREAK_RATIO = 4;
 const BREAK_GAP_PX = 14;
+
+/** Which colour a flag has that says several things: what was measured before what is planned before what was found. */
+const KIND_ORDER = ['done', 'plan', 'found'] as const;
 
 function mergeFlags(flags: readonly DepthFlag[]): DepthFlag[] {
   const merged: DepthFlag[] = [];
@@ -194,20 +204,47 @@ function mergeFlags(flags: readonly DepthFlag[]): DepthFlag[] {
       merged[merged.length - 1] = {
         ...last,
         label: `${last.label}, ${flag.label}`,
-        kind: last.kind === 'plan' || flag.kind === 'plan' ? 'plan' : 'found',
+        kind: KIND_ORDER.find((kind) => kind === last.kind || kind === flag.kind)!,
       };
     } else merged.push(flag);
   }
   return merged;
 }
 
-/** Keeps the order of depths and at least one text's height between neighbours, within the section. */
-export function spread(ys: readonly number[], top: number, bottom: number): number[] {
+/** Width of a letter of a label, roughly, and the height of one more line of it. */
+export const LETTER_PX = 5.3;
+export const LABEL_LINE_PX = 13;
+/** The rule and its marks stand so far from a label's end. */
+export const LABEL_CLEAR_PX = 14;
+
+/** Things at one depth in as few lines as fit beside the rule. @example labelLines('thread ends, stripped to', 104) // ['thread ends,', 'stripped to'] */
+export function labelLines(label: string, roomPx: number): string[] {
+  const parts = label.split(', ');
+  const lines: string[] = [];
+  parts.forEach((part, index) => {
+    const text = index === parts.length - 1 ? part : `${part},`;
+    const joined = `${lines.at(-1) ?? ''} ${text}`;
+    if (lines.length > 0 && joined.length * LETTER_PX <= roomPx) lines[lines.length - 1] = joined;
+    else lines.push(text);
+  });
+  return lines;
+}
+
+/** How high each flag's words stand, from one figure to the next. */
+const heightOf = (lines: readonly string[]): number => FLAG_STEP + (lines.length - 1) * LABEL_LINE_PX;
+
+/** Where the last flag's words end when they stand one below the other. */
+export const flagsEnd = (topPx: number, lines: readonly string[][]): number =>
+  topPx + lines.reduce((sum, of) => sum + heightOf(of), 0);
+
+/** Keeps the order of depths and at least each flag's own height between neighbours, within the section. */
+export function spread(ys: readonly number[], top: number, bottom: number, lines: readonly string[][]): number[] {
+  const tall = ys.map((_, index) => heightOf(lines[index]!));
   const placed: number[] = [];
-  for (const y of ys) placed.push(Math.max(y, (placed.at(-1) ?? top - FLAG_STEP) + FLAG_STEP));
+  ys.forEach((y, index) => placed.push(Math.max(y, (placed.at(-1) ?? top - FLAG_STEP) + tall[index]!)));
   for (let i = placed.length - 1; i >= 0; i -= 1) {
-    const below = i === placed.length - 1 ? bottom + FLAG_STEP : placed[i + 1]!;
-    placed[i] = Math.min(placed[i]!, below - FLAG_STEP);
+    const below = i === placed.length - 1 ? bottom : placed[i + 1]! - tall[i + 1]!;
+    placed[i] = Math.min(placed[i]!, below);
   }
   return placed;
 }
@@ -280,8 +317,9 @@ export function plateLayout(input: PlateInput): PlateLayout {
   const faceY = compact ? 34 : 56;
   const found = foundProfile(hole, assessment);
   const planned = route ? plannedProfile(hole, route) : null;
+  const done = route && input.done ? doneProfile(hole, route, input.done) : null;
   const coil = route ? coilSections(route) : [];
-  const flags = mergeFlags(depthFlags(hole, assessment, route));
+  const flags = mergeFlags(depthFlags(hole, assessment, route, input.done));
 
   const largestOuterMm = Math.max(
     assessment.outermostCutMm,
@@ -321,7 +359,8 @@ export function plateLayout(input: PlateInput): PlateLayout {
   const bottomY = yOf(totalMm);
 
   const ys = flags.map((flag) => yOf(flag.depthMm));
-  const textYs = spread(ys, faceY - 6, Math.max(bottomY + 8, faceY + flags.length * FLAG_STEP));
+  const lines = flags.map((flag) => labelLines(flag.label, flagsWidth - LABEL_CLEAR_PX));
+  const textYs = spread(ys, faceY - 6, Math.max(bottomY + 8, flagsEnd(faceY, lines)), lines);
   const other = units === 'mm' ? 'in' : 'mm';
   const decimals = units === 'mm' ? 1 : 3;
 
@@ -378,10 +417,11 @@ export function plateLayout(input: PlateInput): PlateLayout {
     stretches,
     found,
     planned,
+    done,
     coil,
     flags: flags.map((flag, index) => ({
       id: flag.id,
-      label: flag.label,
+      lines: lines[index]!,
       kind: flag.kind,
       main: formatLength(flag.depthMm, units, decimals),
       other: `${formatLength(flag.depthMm, other, other === 'mm' ? 1 : 3)} ${other}`,

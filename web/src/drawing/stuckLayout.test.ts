@@ -35,7 +35,7 @@ test('what is not measured has no flag; what stands proud says so in words and p
   const unknown = layout({ ...stud, proudMm: null, lengthMm: null }, { holeDepthMm: null, plan: null });
   expect(unknown.flags).toEqual([]);
   const proud = layout({ ...stud, proudMm: 4 });
-  expect(proud.flags[0]).toMatchObject({ id: 'break', label: 'break, proud by', main: '4.0' });
+  expect(proud.flags[0]).toMatchObject({ id: 'break', lines: ['break, proud by'], main: '4.0' });
   expect(proud.faceY).toBeGreaterThan(layout(stud).faceY);
 });
 

@@ -7,7 +7,7 @@ import {
   type UnitSystem,
 } from '@deep-mend/core';
 import type { RuleLayout } from './DepthRule.tsx';
-import { FLAG_STEP, spread, type PlateFlag } from './plateLayout.ts';
+import { flagsEnd, LABEL_CLEAR_PX, labelLines, spread, type PlateFlag } from './plateLayout.ts';
 import { ruleTicks } from './ruleTicks.ts';
 
 export interface StuckInput {
@@ -127,10 +127,11 @@ export function stuckLayout(input: StuckInput): StuckLayout {
   ];
   const ys = marks.map((mark) => yOf(mark.depthMm));
   const bottomY = yOf(holeMm + floorMm);
-  const textYs = spread(ys, TOP_PX - 6, Math.max(bottomY + 8, TOP_PX + marks.length * FLAG_STEP));
+  const lines = marks.map(({ label }) => labelLines(label, flagsWidth - LABEL_CLEAR_PX));
+  const textYs = spread(ys, TOP_PX - 6, Math.max(bottomY + 8, flagsEnd(TOP_PX, lines)), lines);
   const flags: PlateFlag[] = marks.map((mark, index) => ({
     id: mark.id,
-    label: mark.label,
+    lines: lines[index]!,
     // A depth above the face is said in words, not by a sign.
     main: formatLength(Math.abs(mark.depthMm), units, decimals),
     other: `${formatLength(Math.abs(mark.depthMm), other, other === 'mm' ? 1 : 3)} ${other}`,

@@ -5,15 +5,17 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import type { HoleWritten, NewHole } from '@deep-mend/contract';
+import type { HoleSummary, HoleWritten, NewHole, Page } from '@deep-mend/contract';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { ApiProblem, newId, write } from '../api/client.ts';
+import useSWR from 'swr';
+import { ApiProblem, newId, read, write } from '../api/client.ts';
 import { useShop } from '../app/ShopContext.tsx';
+import { SameName, sameNamed, type Named } from './SameName.tsx';
 
 interface Props {
   /** The face that the hole is in, or null for a loose part that is filed later. */
-  face: { id: string; name: string } | null;
+  face: { id: string; name: string; holes: readonly { id: string; name: string }[] } | null;
   onClose: () => void;
 }
 
@@ -25,6 +27,8 @@ export function StartMend({ face, onClose }: Props) {
   const [what, setWhat] = useState('');
   const [problem, setProblem] = useState('');
   const [id] = useState(newId);
+  const [asked, setAsked] = useState<Named | null>(null);
+  const { data: loose } = useSWR(face ? null : '/holes?loose=true&limit=50', read<Page<HoleSummary>>);
   const start = async () => {
     const body: NewHole = {
       id,
@@ -46,7 +50,12 @@ export function StartMend({ face, onClose }: Props) {
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          void start();
+          const there = sameNamed(
+            name,
+            (face?.holes ?? loose?.items ?? []).map((hole) => ({ name: hole.name, to: `/holes/${hole.id}` })),
+          );
+          if (there) setAsked(there);
+          else void start();
         }}
       >
         <DialogTitle id="start-title">{face ? `A hole in ${face.name}` : 'Start a mend'}</DialogTitle>
@@ -56,7 +65,10 @@ export function StartMend({ face, onClose }: Props) {
             label={face ? 'Which hole' : 'Part and hole'}
             placeholder={face ? 'Hole 4' : 'Pump cover, hole 2'}
             value={name}
-            onChange={(event) => setName(event.target.value)}
+            onChange={(event) => {
+              setName(event.target.value);
+              setAsked(null);
+            }}
             slotProps={{ htmlInput: { maxLength: 120 } }}
           />
           <TextField
@@ -70,6 +82,13 @@ export function StartMend({ face, onClose }: Props) {
             <Typography sx={{ fontSize: 14, color: 'text.secondary' }}>
               It starts on a loose part. You can file it under an asset later; nothing is lost.
             </Typography>
+          )}
+          {asked && (
+            <SameName
+              there={asked}
+              where={face ? `in ${face.name}` : 'on a loose part'}
+              onAnother={() => void start()}
+            />
           )}
           {problem !== '' && (
             <Typography role="alert" color="error">

@@ -61,6 +61,29 @@ export function plannedProfile(hole: HoleCase, route: Route): ProfilePoint[] | n
   ];
 }
 
+/** What was measured of a cut; null: it was not. */
+export interface DoneCut {
+  boreMm: number | null;
+  fullThreadMm: number | null;
+}
+
+/**
+ * The hole as it was measured after the cut: its bore, and its thread as deep as it was found. What was not measured stands as it
+ * was planned; null where nothing was, or where the way takes no metal.
+ */
+export function doneProfile(hole: HoleCase, route: Route, { boreMm, fullThreadMm }: DoneCut): ProfilePoint[] | null {
+  if ((boreMm === null && fullThreadMm === null) || plannedProfile(hole, route) === null) return null;
+  const { cut, depths, thread } = route;
+  const crest = (boreMm ?? cut.drill?.drill.diameterMm ?? cut.boreMm) / 2;
+  const from = depths.countersinkMm;
+  const to = Math.max(from, Math.min(fullThreadMm ?? depths.fullThreadToMm, depths.drillShoulderMm));
+  return [
+    [crest + from, 0],
+    ...threadZigzag(crest, cut.majorMm / 2, (cut.thread ?? thread).pitchMm, from, to),
+    ...bottom(hole.kind, crest, depths.drillShoulderMm),
+  ];
+}
+
 /** The wire's diamonds in section, centre and half sizes in mm; empty for other routes. */
 export function coilSections(
   route: Route,
@@ -91,11 +114,16 @@ export interface DepthFlag {
   label: string;
   depthMm: number;
   /** `found` was measured or assumed of the hole, `plan` follows from the chosen route. */
-  kind: 'found' | 'plan';
+  kind: 'found' | 'plan' | 'done';
 }
 
 /** The depths that matter, in order: damage, thread, insert, full thread, drill stop, point, hole bottom. */
-export function depthFlags(hole: HoleCase, assessment: Assessment, route: Route | null): DepthFlag[] {
+export function depthFlags(
+  hole: HoleCase,
+  assessment: Assessment,
+  route: Route | null,
+  done: DoneCut | null = null,
+): DepthFlag[] {
   const flags: DepthFlag[] = [];
   const add = (id: string, label: string, depthMm: number, kind: DepthFlag['kind']) =>
     flags.push({ id, label, depthMm, kind });
@@ -118,5 +146,6 @@ export function depthFlags(hole: HoleCase, assessment: Assessment, route: Route 
       add('reach', 'screw to', depths.screwReachMm, 'plan');
     }
   }
+  if (done && done.fullThreadMm !== null) add('done-thread', 'thread measured', done.fullThreadMm, 'done');
   return flags.sort((a, b) => a.depthMm - b.depthMm);
 }

@@ -155,3 +155,18 @@ test('worn by use moves ways: steel in the wall goes before a thread that wears 
   expect(first('worn').method).toBe('wire-coil');
   expect(rankWords(first('worn').rank, SAY.mm)).toMatch(/^prevents what made it fail, worn by use/);
 });
+
+test.each([
+  ['goes back', 18, /The present one goes back, 18 mm below the face \(at least 12 mm, at most 20 mm\)/],
+  ['too short', 6, /The present one, 6 mm below the face, is too short: one that reaches 12 mm/],
+  ['too long', 26, /The present one, 26 mm below the face, is too long/],
+])('the screw that goes back is the present one where it fits: %s', (_, presentMm, words) => {
+  const hole = reaching(16);
+  const steps = writeWorkCard(
+    hole,
+    weighCase(hole).routes.find(({ id }) => id === 'wire-coil:M8x1.25:2D')!,
+  );
+  const step = steps.find((row) => row.kind === 'fasten')!;
+  const reach = { leastMm: 12, mostMm: 20, blind: false, presentMm };
+  expect(sayStep({ ...step, facts: { ...step.facts, reach } }, SAY.mm).what).toMatch(words);
+});

@@ -8,6 +8,7 @@ import { Link, useParams } from 'react-router';
 import useSWR from 'swr';
 import { ApiProblem, newId, read, write } from '../../api/client.ts';
 import { useShop } from '../../app/ShopContext.tsx';
+import { SameName, sameNamed, type Named } from '../../parts/SameName.tsx';
 import { HoleRow } from '../../parts/HoleRow.tsx';
 import { StartMend } from '../../parts/StartMend.tsx';
 import { Failed, Loading } from '../../parts/states.tsx';
@@ -19,7 +20,8 @@ export function AssetPage() {
   const { data, error, mutate } = useSWR(`/assets/${assetId}`, read<AssetDetail>);
   const [faceName, setFaceName] = useState('');
   const [problem, setProblem] = useState('');
-  const [starting, setStarting] = useState<{ id: string; name: string } | null>(null);
+  const [starting, setStarting] = useState<AssetDetail['faces'][number] | null>(null);
+  const [asked, setAsked] = useState<Named | null>(null);
   if (error) return <Failed error={error as Error} retry={() => void mutate()} />;
   if (!data) return <Loading what="the asset" />;
   const addFace = async () => {
@@ -32,6 +34,7 @@ export function AssetPage() {
       );
       await mutate(after, { revalidate: false });
       setFaceName('');
+      setAsked(null);
       setProblem('');
     } catch (failure) {
       if (!(failure instanceof ApiProblem)) throw failure;
@@ -39,33 +42,35 @@ export function AssetPage() {
     }
   };
   return (
-    <Box sx={{ pt: 1.5, maxWidth: 960 }}>
+    <Box sx={{ pt: 1.5 }}>
       <Typography sx={{ fontSize: 15 }}>
         <Link to="/assets">Assets</Link> /
       </Typography>
       <Typography variant="h1">{data.name}</Typography>
       {data.note !== '' && <Typography sx={{ color: 'text.secondary' }}>{data.note}</Typography>}
-      {data.faces.map((face) => (
-        <Box key={face.id} component="section" sx={{ mt: 3 }}>
-          <Box
-            sx={{
-              display: 'flex',
-              justifyContent: 'space-between',
-              alignItems: 'center',
-              borderTop: 2,
-              borderColor: 'text.primary',
-            }}
-          >
-            <Typography variant="h2">
-              {face.name}, {face.holes.length} {face.holes.length === 1 ? 'hole' : 'holes'}
-            </Typography>
-            <Button onClick={() => setStarting({ id: face.id, name: face.name })}>Another hole here</Button>
+      <Box sx={{ display: 'grid', columnGap: 5, gridTemplateColumns: { lg: 'repeat(2, minmax(0, 1fr))' } }}>
+        {data.faces.map((face) => (
+          <Box key={face.id} id={`face-${face.id}`} component="section" sx={{ mt: 3 }}>
+            <Box
+              sx={{
+                display: 'flex',
+                justifyContent: 'space-between',
+                alignItems: 'center',
+                borderTop: 2,
+                borderColor: 'text.primary',
+              }}
+            >
+              <Typography variant="h2">
+                {face.name}, {face.holes.length} {face.holes.length === 1 ? 'hole' : 'holes'}
+              </Typography>
+              <Button onClick={() => setStarting(face)}>Another hole here</Button>
+            </Box>
+            {face.holes.map((hole) => (
+              <HoleRow key={hole.id} hole={hole} withPlace={false} />
+            ))}
           </Box>
-          {face.holes.map((hole) => (
-            <HoleRow key={hole.id} hole={hole} withPlace={false} />
-          ))}
-        </Box>
-      ))}
+        ))}
+      </Box>
       {data.faces.length === 0 && (
         <Typography sx={{ mt: 2 }}>
           A face is a surface with holes in it: the head, the sump flange, the pump cover. Add the first.
@@ -75,14 +80,22 @@ export function AssetPage() {
         component="form"
         onSubmit={(event) => {
           event.preventDefault();
-          void addFace();
+          const there = sameNamed(
+            faceName,
+            data.faces.map(({ id, name }) => ({ name, to: `#face-${id}` })),
+          );
+          if (there) setAsked(there);
+          else void addFace();
         }}
         sx={{ display: 'flex', gap: 1, mt: 3, maxWidth: 480, alignItems: 'start' }}
       >
         <TextField
           label="Add a face"
           value={faceName}
-          onChange={(event) => setFaceName(event.target.value)}
+          onChange={(event) => {
+            setFaceName(event.target.value);
+            setAsked(null);
+          }}
           error={problem !== ''}
           helperText={problem}
           slotProps={{ htmlInput: { maxLength: 120 } }}
@@ -91,6 +104,7 @@ export function AssetPage() {
           Add
         </Button>
       </Box>
+      {asked && <SameName there={asked} where="a face of this asset" onAnother={() => void addFace()} />}
       {starting && <StartMend face={starting} onClose={() => setStarting(null)} />}
     </Box>
   );

@@ -10,6 +10,7 @@ import useSWRInfinite from 'swr/infinite';
 import { ApiProblem, newId, read, write } from '../../api/client.ts';
 import { useAddressText } from '../../app/useAddressText.ts';
 import { useShop } from '../../app/ShopContext.tsx';
+import { SameName, sameNamed, type Named } from '../../parts/SameName.tsx';
 import { HoleRow } from '../../parts/HoleRow.tsx';
 import { Empty, Failed, Loading } from '../../parts/states.tsx';
 
@@ -20,6 +21,7 @@ export function AssetsPage() {
   const [search, setSearch] = useAddressText('search');
   const [name, setName] = useState('');
   const [problem, setProblem] = useState('');
+  const [asked, setAsked] = useState<Named | null>(null);
   const pages = useSWRInfinite(
     (index: number, before: Page<AssetSummary> | null) =>
       before && before.next === null
@@ -33,9 +35,19 @@ export function AssetsPage() {
   if (!pages.data) return <Loading what="the assets" />;
   const assets = pages.data.flatMap((page) => page.items);
   const more = pages.data.at(-1)!.next !== null;
-  const add = async () => {
+  const add = async (another: boolean) => {
     const id = newId();
     try {
+      // The list shows a page: whether the name is taken is asked of the server.
+      const alike = await read<Page<AssetSummary>>(`/assets?limit=50&search=${encodeURIComponent(name.trim())}`);
+      const there = sameNamed(
+        name,
+        alike.items.map((asset) => ({ name: asset.name, to: `/assets/${asset.id}` })),
+      );
+      if (there && !another) {
+        setAsked(there);
+        return;
+      }
       await write<AssetDetail>('POST', '/assets', { id, name: name.trim(), note: '' }, { actorId: actor.id });
       void navigate(`/assets/${id}`);
     } catch (error) {
@@ -106,7 +118,7 @@ export function AssetsPage() {
           component="form"
           onSubmit={(event) => {
             event.preventDefault();
-            void add();
+            void add(false);
           }}
           sx={{ display: 'grid', gap: 1.5, mb: 4, pt: { md: 0.5 } }}
         >
@@ -114,11 +126,15 @@ export function AssetsPage() {
           <TextField
             label="Its name"
             value={name}
-            onChange={(event) => setName(event.target.value)}
+            onChange={(event) => {
+              setName(event.target.value);
+              setAsked(null);
+            }}
             error={problem !== ''}
             helperText={problem}
             slotProps={{ htmlInput: { maxLength: 120 } }}
           />
+          {asked && <SameName there={asked} where="an asset" onAnother={() => void add(true)} />}
           <Button type="submit" variant="contained" disabled={name.trim() === ''}>
             Add it
           </Button>

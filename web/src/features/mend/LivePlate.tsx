@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { threadById, type FrozenPlan, type Proposal, type Route, type UnitSystem } from '@deep-mend/core';
+import { threadById, type DoneCut, type FrozenPlan, type Proposal, type Route, type UnitSystem } from '@deep-mend/core';
 import { useEffect, useMemo } from 'react';
 import { PLATE } from '../../app/theme.ts';
 import { Plate } from '../../drawing/Plate.tsx';
@@ -37,12 +37,14 @@ interface View {
   units: UnitSystem;
   width: number;
   phone: boolean;
+  /** What was measured after the cut, where the station shows it. */
+  done: DoneCut | null;
 }
 
 /** The drawing of a case with its way; none before there is enough to draw. */
 function drawingOf(
   { built, proposal }: LiveCase,
-  { plan, station, wantedId, units, width, phone }: View,
+  { plan, station, wantedId, units, width, phone, done }: View,
   heldScale?: number,
 ): { route: Route | null; layout: PlateLayout | null } {
   const { route } = routeShown(proposal, plan, station, wantedId);
@@ -56,6 +58,7 @@ function drawingOf(
     width,
     sectionHeight: phone ? SECTION_PX.narrow : station.ladder ? SECTION_PX.withLadder : SECTION_PX.alone,
     compact: width < COMPACT_BELOW_PX,
+    done,
     heldScale,
   });
   return { route, layout };
@@ -63,7 +66,7 @@ function drawingOf(
 
 /** A depth near the one that is known, as if it were typed: no two runs in turn have the same. */
 const nearby = (depthMm: number, n: number): Drafts => ({
-  depth: { text: `${(depthMm + (n % 30) / 10).toFixed(1)} mm`, instrument: 'caliper', halfWidth: '0.1' },
+  depth: { text: `${(depthMm + (n % 30) / 10).toFixed(1)} mm`, instrument: 'caliper', halfWidth: '0.1', units: 'mm' },
 });
 
 /** The two drawings with their verdicts, moved within the keystroke's own frame. */
@@ -84,10 +87,10 @@ export function LivePlate({
   threadId: string | undefined;
   onSelect: (routeId: string) => void;
 }) {
-  const { plan, station, wantedId, units, width, phone } = shown;
+  const { plan, station, wantedId, units, width, phone, done } = shown;
   const view = useMemo(
-    () => ({ plan, station, wantedId, units, width, phone }),
-    [plan, station, wantedId, units, width, phone],
+    () => ({ plan, station, wantedId, units, width, phone, done }),
+    [plan, station, wantedId, units, width, phone, done],
   );
   const drafts = useDraftsNow(store);
   const atRest = useMemo(() => drawingOf(caseOf(settled), view), [caseOf, settled, view]);

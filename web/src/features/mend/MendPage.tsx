@@ -5,11 +5,14 @@ import useMediaQuery from '@mui/material/useMediaQuery';
 import type { HoleDetail } from '@deep-mend/contract';
 import {
   choiceOf,
+  keep,
   mayCut,
   openMendOf,
   routeDigest,
+  type DoneCut,
   type HoleChoices,
   type HoleFile,
+  type MendEntry,
   type QuantityId,
 } from '@deep-mend/core';
 import { memo, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
@@ -119,7 +122,7 @@ function MendWork({ access }: { access: HoleAccess }) {
   const mend = openMendOf(file);
   const plan = mend?.plan ?? null;
   const wanted = isStation(params.station) ? params.station : 'measure';
-  const caseOf = useLiveCase(file, units, rules);
+  const caseOf = useLiveCase(file, rules);
   // Where the drawing is made here, with the drills that go down it, it must not wait.
   const drafts = useSettledDrafts(store, STATIONS[wanted].frees);
   const live = caseOf(drafts);
@@ -146,7 +149,7 @@ function MendWork({ access }: { access: HoleAccess }) {
     }[keyof HoleChoices];
     void guarded(() => access.append('choice', payload));
   }) as Choose;
-  const { record, commit } = useRecord({ file, store, units, access, guarded });
+  const { record, commit } = useRecord({ file, store, access, guarded });
 
   useKeys({
     w: () => live.proposal && station.ladder && setShowWorking(true),
@@ -161,6 +164,9 @@ function MendWork({ access }: { access: HoleAccess }) {
     window.scrollTo({ top: 0 });
   }, [stationId]);
 
+  // Measured and recorded, it is laid over the plan where the work is proved.
+  const results = station.proves ? (mend?.results ?? null) : null;
+  const done = results === null ? null : doneOf(results);
   const hasMend = mend !== null;
   const sisters = useMemo(
     () => (hasMend ? <SisterTells detail={detail} file={file} access={access} guarded={guarded} /> : null),
@@ -256,6 +262,7 @@ function MendWork({ access }: { access: HoleAccess }) {
               units={units}
               width={width}
               phone={phone}
+              done={done}
               onSelect={select}
             />
           )}
@@ -267,6 +274,12 @@ function MendWork({ access }: { access: HoleAccess }) {
     </DraftContext>
   );
 }
+
+/** The same object for the same results: the drawing is only made again when they change. */
+const doneOf = keep((results: NonNullable<MendEntry['results']>): DoneCut => ({
+  boreMm: results.find(({ id }) => id === 'bore')?.mm ?? null,
+  fullThreadMm: results.find(({ id }) => id === 'full-thread')?.mm ?? null,
+}));
 
 /** What the server would not record, and why; where someone else was faster, both versions. */
 function Refusal({

@@ -11,7 +11,7 @@ import {
   type UnitSystem,
 } from '@deep-mend/core';
 import { memo, useState } from 'react';
-import { instrumentOf } from './drafts.ts';
+import { halfWidthShown, halfWidthTyped, instrumentOf } from './drafts.ts';
 import { useReading } from './useDrafts.ts';
 
 interface Props {
@@ -114,11 +114,11 @@ export const ReadingField = memo(function ReadingField({
               ))}
             </TextField>
             <TextField
-              label="Doubt, ± mm"
-              value={halfWidth}
+              label={`Doubt, ± ${units}`}
+              value={halfWidthShown(halfWidth, units)}
               error={doubtProblem !== null}
               helperText={doubtProblem ?? 'You are 95 % sure that the true value lies within this.'}
-              onChange={(event) => change({ halfWidth: event.target.value })}
+              onChange={(event) => change({ halfWidth: halfWidthTyped(event.target.value, units) })}
             />
           </Box>
         </Popover>

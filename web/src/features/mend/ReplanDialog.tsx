@@ -43,9 +43,8 @@ export function ReplanDialog({
   const [text, setText] = useState('');
   const turn = TURNS.find((row) => row.id === turnId)!;
   const instrument = 'quantity' in turn ? quantityRow(turn.quantity).usual : 'caliper';
-  const draft: Draft = { text, instrument, halfWidth: String(instrumentOf(instrument).halfWidthMm) };
-  const read: LengthResult | null =
-    'quantity' in turn && text.trim() !== '' ? readDraft(turn.quantity, draft, units) : null;
+  const draft: Draft = { text, instrument, halfWidth: String(instrumentOf(instrument).halfWidthMm), units };
+  const read: LengthResult | null = 'quantity' in turn && text.trim() !== '' ? readDraft(turn.quantity, draft) : null;
   const ready = 'stuck' in turn || read?.ok === true;
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs">

@@ -1,6 +1,6 @@
-import { draftStore, type Draft } from './drafts.ts';
+import { draftStore, type Draft, halfWidthShown, halfWidthTyped } from './drafts.ts';
 
-const draft = (text: string): Draft => ({ text, instrument: 'caliper', halfWidth: '0.05' });
+const draft = (text: string): Draft => ({ text, instrument: 'caliper', halfWidth: '0.05', units: 'mm' });
 function shelfOf(kept: Record<string, string> = {}) {
   return {
     kept,
@@ -46,4 +46,13 @@ test('a recorded draft is forgotten, unless something else was typed over it mea
   store.clear('depth', draft('30'));
   store.clear('edge', draft('9'));
   expect(store.get()).toEqual({ depth: draft('31') });
+});
+
+test('a doubt is shown and typed in the reader’s unit, and means the same in the other', () => {
+  expect(halfWidthShown('0.05', 'mm')).toBe('0.05');
+  expect(halfWidthShown('0.05', 'in')).toBe('0.002');
+  const typed = halfWidthTyped('0.004', 'in');
+  expect(halfWidthShown(typed, 'in')).toBe('0.004');
+  expect(halfWidthShown(typed, 'mm')).toBe('0.1');
+  expect(halfWidthTyped('', 'in')).toBe('');
 });

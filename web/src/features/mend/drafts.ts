@@ -1,4 +1,5 @@
 import {
+  formatLength,
   INSTRUMENTS,
   isGauged,
   parseLength,
@@ -13,22 +14,37 @@ import {
 export interface Draft {
   text: string;
   instrument: InstrumentId;
+  /** A bare number is millimetres, because instruments are known by it; typed in inches it carries its unit. */
   halfWidth: string;
+  /** The unit in which the text was typed: the switch of units does not change what a bare number means. */
+  units: UnitSystem;
 }
 export type Drafts = Readonly<Partial<Record<QuantityId, Draft>>>;
 
 export const instrumentOf = (id: InstrumentId) => INSTRUMENTS.find((row) => row.id === id)!;
 
-/** Reads a draft in the field's range and the shown unit. */
-export function readDraft(quantity: QuantityId, draft: Draft, units: UnitSystem): LengthResult {
+/** Reads a draft in the field's range and the unit in which it was typed. */
+export function readDraft(quantity: QuantityId, draft: Draft): LengthResult {
   const { minMm, maxMm } = quantityRow(quantity);
-  return parseLength(draft.text, { bareUnit: units, minMm, maxMm, gauges: isGauged(quantity) });
+  return parseLength(draft.text, { bareUnit: draft.units, minMm, maxMm, gauges: isGauged(quantity) });
 }
 
-/** The half-width of a draft in mm: always typed in millimetres, because instruments are known by it. */
-export function readHalfWidth(draft: Draft): LengthResult {
+/** The half-width of a draft in mm. */
+export function readHalfWidth(draft: Pick<Draft, 'halfWidth'>): LengthResult {
   return parseLength(draft.halfWidth, { bareUnit: 'mm', minMm: 0, maxMm: 20, gauges: false });
 }
+
+const INCHES = / in$/;
+/** A half-width as it is shown in the reader's unit, without it. @example halfWidthShown('0.05', 'in') // '0.002' */
+export function halfWidthShown(halfWidth: string, units: UnitSystem): string {
+  const typed = halfWidth.replace(INCHES, '');
+  if (INCHES.test(halfWidth) === (units === 'in')) return typed;
+  const read = readHalfWidth({ halfWidth });
+  return read.ok ? String(Number(formatLength(read.length.mm, units, units === 'mm' ? 2 : 4))) : typed;
+}
+/** One as it is kept: typed in inches it carries its unit. @example halfWidthTyped('0.002', 'in') // '0.002 in' */
+export const halfWidthTyped = (text: string, units: UnitSystem): string =>
+  units === 'in' && text.trim() !== '' ? `${text} in` : text;
 
 /** Where the drafts of one hole are kept between visits; the browser's own storage outside tests. */
 export type DraftShelf = Pick<Storage, 'getItem' | 'setItem'>;

@@ -2,7 +2,12 @@ import type { ReadingEntry } from '@deep-mend/core';
 import type { Draft } from './drafts.ts';
 import { viewsOf, readingView, startedDraft } from './readingView.ts';
 
-const typed = (text: string, halfWidth = '0.1'): Draft => ({ text, instrument: 'caliper', halfWidth });
+const typed = (text: string, halfWidth = '0.1'): Draft => ({
+  text,
+  instrument: 'caliper',
+  halfWidth,
+  units: 'mm',
+});
 const field = { quantity: 'bore-a', threadId: 'M8x1.25', entry: undefined, units: 'mm' } as const;
 const entry = { text: '5/16', notation: 'in', mm: 7.9375, halfWidthMm: 0.05, instrument: 'caliper' } as ReadingEntry;
 
@@ -22,7 +27,15 @@ test('a recorded reading keeps the unit that it was written in; typing over it t
     text: '5/16',
     instrument: 'caliper',
     halfWidth: '0.05',
+    units: 'mm',
   });
+});
+
+test('what is typed keeps the unit in which it was typed when the switch of units is pressed', () => {
+  const inInches = { ...field, units: 'in' } as const;
+  expect(readingView({ ...inInches, draft: typed('8.35') })).toMatchObject({ unit: 'mm', problem: null });
+  // Typed over a recorded bare number, a bare number means what that one meant.
+  expect(startedDraft({ ...field, entry: { ...entry, text: '0.3125' }, draft: undefined }).units).toBe('in');
 });
 
 test('what cannot be read is said at the field, its text before its doubt; what is odd is asked about', () => {

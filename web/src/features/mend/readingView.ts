@@ -40,14 +40,22 @@ export interface ReadingView {
 const SHOWN_UNIT = { mm: 'mm', in: 'in', thou: 'thou', number: '', letter: '' } as const;
 const BARE = /^[\d.,\s]+$/;
 
+/** A bare number typed over a recorded one means what that one meant. */
+function startedUnits(entry: ReadingEntry | undefined, units: UnitSystem): UnitSystem {
+  return entry && BARE.test(entry.text) && (entry.notation === 'mm' || entry.notation === 'in')
+    ? entry.notation
+    : units;
+}
+
 /** What is typed; else what is recorded, ready to be typed over. */
-export function startedDraft({ quantity, entry, draft }: ReadingInput): Draft {
+export function startedDraft({ quantity, entry, draft, units }: ReadingInput): Draft {
   const { usual } = quantityRow(quantity);
   return (
     draft ?? {
       text: entry?.text ?? '',
       instrument: entry?.instrument ?? usual,
       halfWidth: String(entry?.halfWidthMm ?? instrumentOf(usual).halfWidthMm),
+      units: startedUnits(entry, units),
     }
   );
 }
@@ -55,14 +63,14 @@ export function startedDraft({ quantity, entry, draft }: ReadingInput): Draft {
 export function readingView(input: ReadingInput): ReadingView {
   const { quantity, threadId, entry, draft, units } = input;
   const { text, instrument, halfWidth } = startedDraft(input);
-  const parsed = draft && draft.text.trim() !== '' ? readDraft(quantity, draft, units) : null;
-  const doubt = readHalfWidth({ text, instrument, halfWidth });
+  const parsed = draft && draft.text.trim() !== '' ? readDraft(quantity, draft) : null;
+  const doubt = readHalfWidth({ halfWidth });
   const doubtProblem = doubt.ok ? null : explainLengthProblem(doubt.problem);
   const bare = BARE.test(text);
-  const notation = parsed?.ok ? parsed.length.notation : draft ? units : (entry?.notation ?? units);
+  const notation = parsed?.ok ? parsed.length.notation : draft ? draft.units : (entry?.notation ?? units);
   return {
     drafted: draft !== undefined,
-    unit: draft ? (bare ? units : '') : entry && bare ? SHOWN_UNIT[entry.notation] : text === '' ? units : '',
+    unit: draft ? (bare ? draft.units : '') : entry && bare ? SHOWN_UNIT[entry.notation] : text === '' ? units : '',
     instrument,
     halfWidth,
     doubt: doubt.ok ? doubtWords(doubt.length.mm, notation) : halfWidth,

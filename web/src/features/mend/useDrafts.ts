@@ -58,8 +58,11 @@ export function useReading(
     show(store.get()[quantity]?.text ?? entry?.text ?? '');
     return subscribe(() => show(store.get()[quantity]?.text));
   }, [store, subscribe, quantity, entry, view.drafted]);
-  const change = (part: Partial<Draft>) =>
-    store.set(quantity, { ...startedDraft({ ...input, draft: store.get()[quantity] }), ...part });
+  const change = (part: Partial<Draft>) => {
+    const started = startedDraft({ ...input, draft: store.get()[quantity] });
+    // An emptied field begins again in the unit that is shown.
+    store.set(quantity, { ...started, ...part, ...(started.text.trim() === '' ? { units } : {}) });
+  };
   return [ref, view, change];
 }
 

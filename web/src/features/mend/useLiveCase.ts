@@ -12,17 +12,16 @@ import {
   type QuantityId,
   type ShopRules,
   type StuckCase,
-  type UnitSystem,
   type Weighed,
 } from '@deep-mend/core';
 import { useMemo } from 'react';
 import { readDraft, readHalfWidth, type Draft, type Drafts } from './drafts.ts';
 
 /** The recorded inputs with every readable draft laid over them. */
-function liveInputs(file: HoleFile, drafts: Drafts, units: UnitSystem): CaseInputs {
+function liveInputs(file: HoleFile, drafts: Drafts): CaseInputs {
   const inputs = inputsOf(file);
   for (const [id, draft] of Object.entries(drafts) as [QuantityId, Draft][]) {
-    const length = readDraft(id, draft, units);
+    const length = readDraft(id, draft);
     const doubt = readHalfWidth(draft);
     if (length.ok && doubt.ok) inputs.readings[id] = { mm: length.length.mm, halfWidthMm: doubt.length.mm };
   }
@@ -40,8 +39,8 @@ export interface LiveCase {
   drilledMm: number | null;
 }
 
-function liveCase(file: HoleFile, drafts: Drafts, units: UnitSystem, rules: ShopRules): LiveCase {
-  const inputs = liveInputs(file, drafts, units);
+function liveCase(file: HoleFile, drafts: Drafts, rules: ShopRules): LiveCase {
+  const inputs = liveInputs(file, drafts);
   const built = weigh(inputs, rules);
   return {
     built,
@@ -57,6 +56,6 @@ function liveCase(file: HoleFile, drafts: Drafts, units: UnitSystem, rules: Shop
  * The case and its proposal for any drafts laid over the record. The drawing asks with the newest drafts, the rest of the
  * page a moment later with the same ones.
  */
-export function useLiveCase(file: HoleFile, units: UnitSystem, rules: ShopRules): (drafts: Drafts) => LiveCase {
-  return useMemo(() => keep((drafts: Drafts) => liveCase(file, drafts, units, rules)), [file, units, rules]);
+export function useLiveCase(file: HoleFile, rules: ShopRules): (drafts: Drafts) => LiveCase {
+  return useMemo(() => keep((drafts: Drafts) => liveCase(file, drafts, rules)), [file, rules]);
 }

@@ -1,4 +1,4 @@
-import type { HoleFile, ParsedLength, QuantityId, UnitSystem } from '@deep-mend/core';
+import type { HoleFile, ParsedLength, QuantityId } from '@deep-mend/core';
 import { useRef } from 'react';
 import { useStable } from '../../app/useStable.ts';
 import type { HoleAccess } from '../../parts/useHole.ts';
@@ -7,13 +7,12 @@ import { readDraft, readHalfWidth, type Draft, type DraftStore } from './drafts.
 interface Recording {
   file: HoleFile;
   store: DraftStore;
-  units: UnitSystem;
   access: HoleAccess;
   guarded: (work: () => Promise<unknown>) => Promise<boolean>;
 }
 
 /** Turns what was typed into readings of the record: each draft once, however many ways it is sent. */
-export function useRecord({ file, store, units, access, guarded }: Recording) {
+export function useRecord({ file, store, access, guarded }: Recording) {
   const recordOnce = async (quantity: QuantityId, draft: Draft, length: ParsedLength, halfWidthMm: number) => {
     const { text, notation, mm } = length;
     const payload = { quantity, text, notation, mm, halfWidthMm, instrument: draft.instrument };
@@ -28,7 +27,7 @@ export function useRecord({ file, store, units, access, guarded }: Recording) {
   const sent = useRef(new WeakMap<Draft, Promise<void>>());
   /** Records a draft if it can be read and says something new. */
   const record = async (quantity: QuantityId, draft: Draft): Promise<void> => {
-    const length = readDraft(quantity, draft, units);
+    const length = readDraft(quantity, draft);
     const doubt = readHalfWidth(draft);
     if (!length.ok || !doubt.ok) return undefined;
     const before = sent.current.get(draft);

@@ -15,7 +15,13 @@ export type FastenFacts = {
   /** Read on a locking coil; added to the torque. */
   runningNm: number | null;
   /** How far the screw that goes in reaches: what is counted on, and the most. */
-  reach: { leastMm: number; mostMm: number | null; blind: boolean } | null;
+  reach: {
+    leastMm: number;
+    mostMm: number | null;
+    blind: boolean;
+    /** How far the present screw reaches, where it goes back; null: nobody measured it, or another goes in. */
+    presentMm: number | null;
+  } | null;
   /** A larger screw on light metal: its head wants a hardened washer. */
   washer: boolean;
 };
@@ -59,6 +65,7 @@ export function fastenSteps(
               leastMm: depths.screwReachMm,
               mostMm: mostOf(hole, { method, thread, depths }),
               blind,
+              presentMm: way.fastenerChange === 'kept' ? (hole.joint.screwReach?.mm ?? null) : null,
             }
           : null,
         washer: bolted && isLight(hole.parent) && goesLarger(thread, hole.thread),
@@ -100,6 +107,23 @@ function torqueWords({ wanted, named, maker }: FastenFacts, say: Parameters<Step
   return `the maker’s torque first. The thread in the part stands ${say.torque(named.threadNm)} oiled; of the usual classes ${classes}: never above the smaller of thread and class`;
 }
 
+/** The present screw goes back where it reaches far enough and not too far; else the reach that one must have. */
+function reachWords(
+  { leastMm, mostMm, presentMm }: NonNullable<FastenFacts['reach']>,
+  say: Parameters<StepKind<FastenFacts>['what']>[1],
+): string {
+  const wants = `${say.atLeast(leastMm)} below the face${mostMm === null ? '' : `, at most ${say.atMost(mostMm)}`}`;
+  if (presentMm === null) return `It reaches ${wants}.`;
+  const present = say.length(presentMm);
+  if (presentMm < leastMm - SAME_REACH_MM)
+    return `The present one, ${present} below the face, is too short: one that reaches ${wants}.`;
+  if (mostMm !== null && presentMm > mostMm + SAME_REACH_MM)
+    return `The present one, ${present} below the face, is too long: one that reaches ${wants}.`;
+  return `The present one goes back, ${present} below the face (at least ${say.atLeast(leastMm)}${mostMm === null ? '' : `, at most ${say.atMost(mostMm)}`}).`;
+}
+/** Less than this apart is the same reach: no hand sees it (our estimate). */
+const SAME_REACH_MM = 0.05;
+
 export const fasten: StepKind<FastenFacts> = {
   title: () => 'Put the screw back',
   what: (facts, say) => {
@@ -108,7 +132,7 @@ export const fasten: StepKind<FastenFacts> = {
     const length =
       reach === null
         ? ''
-        : ` It reaches ${say.atLeast(reach.leastMm)} below the face${reach.mostMm === null ? '' : `, at most ${say.atMost(reach.mostMm)}`}.${reach.blind ? ' The hole is dry: oil or water in it splits the boss.' : ''}`;
+        : ` ${reachWords(reach, say)}${reach.blind ? ' The hole is dry: oil or water in it splits the boss.' : ''}`;
     const running = runningNm === null ? '' : ` Add the coil’s running torque, ${say.torque(runningNm)}.`;
     const under = washer ? ' A hardened washer under the head: the larger screw presses harder on soft metal.' : '';
     return `${facts.maker === 'no-bolt' ? designation : screw}: ${torqueWords(facts, say)}.${length}${running}${under}`;

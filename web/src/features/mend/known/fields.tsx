@@ -49,6 +49,8 @@ export const Pick = memo(function Pick({
       <select
         id={id}
         className="known-select"
+        // A long name is cut: its full text is at hand.
+        title={optionsOf(field).find((option) => option.value === value)?.text}
         value={value}
         disabled={disabled}
         onChange={(event) => {

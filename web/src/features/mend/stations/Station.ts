@@ -74,6 +74,8 @@ export interface Station {
   way: 'none' | 'pointed-at' | 'planned';
   /** The ladder of ways stands under its section. */
   ladder: boolean;
+  /** What was measured after the cut is laid over its drawing. */
+  proves?: true;
   /** It draws what is stuck in the hole instead. */
   frees: boolean;
 }

@@ -40,6 +40,7 @@ async function tryMeans(
       text: formatLength(mm, units, units === 'mm' ? 2 : 4),
       instrument: 'caliper',
       halfWidth: String(left.halfWidthMm),
+      units,
     });
     store.set('bore-a', expected(left.boreAMm));
     store.set('bore-b', expected(left.boreBMm));

@@ -34,7 +34,8 @@ interface Props {
   onClose: (outcome: MendOutcome, secondSignedBy: string | null) => Promise<void>;
 }
 
-type Entered = Partial<Record<Expectation['id'], string>>;
+/** What was typed, and the unit of a bare number in it: the switch of units does not change what was meant. */
+type Entered = Partial<Record<Expectation['id'], { text: string; units: UnitSystem }>>;
 
 function rangeWords(expectation: Expectation, units: UnitSystem): string {
   const decimals = units === 'mm' ? 2 : 3;
@@ -50,7 +51,10 @@ function startingText(results: RecordedResult[] | null, draftKey: string): Enter
   if (draft) return JSON.parse(draft) as Entered;
   const rows = (results ?? []).map((result) => [
     result.id,
-    result.passed === undefined ? formatLengthWithUnit(result.mm ?? 0, 'mm') : result.passed ? 'pass' : 'fail',
+    {
+      text: result.passed === undefined ? formatLengthWithUnit(result.mm ?? 0, 'mm') : result.passed ? 'pass' : 'fail',
+      units: 'mm',
+    },
   ]);
   return Object.fromEntries(rows) as Entered;
 }
@@ -64,19 +68,21 @@ export function ProvePanel({ plan, mend, units, gated, bar, onRecord, onClose }:
   const [second, setSecond] = useState('');
   const [busy, setBusy] = useState(false);
   const enter = (id: Expectation['id'], text: string) => {
-    const next = { ...entered, [id]: text };
+    // A number typed on keeps its unit; an emptied field begins again in the unit that is shown.
+    const before = entered[id];
+    const next = { ...entered, [id]: { text, units: before && before.text.trim() !== '' ? before.units : units } };
     localStorage.setItem(draftKey, JSON.stringify(next));
     setEntered(next);
   };
   const parsed = useMemo(
     () =>
       plan.expectations.map((expectation) => {
-        const text = entered[expectation.id] ?? '';
+        const { text, units: typedIn } = entered[expectation.id] ?? { text: '', units };
         const length =
           expectation.kind === 'length' && text.trim() !== ''
-            ? parseLength(text, { bareUnit: units, minMm: 0, maxMm: 500 })
+            ? parseLength(text, { bareUnit: typedIn, minMm: 0, maxMm: 500 })
             : null;
-        return { expectation, text, length };
+        return { expectation, text, typedIn, length };
       }),
     [plan.expectations, entered, units],
   );
@@ -96,11 +102,11 @@ export function ProvePanel({ plan, mend, units, gated, bar, onRecord, onClose }:
       <Typography variant="h3" component="h2">
         What was cut, measured
       </Typography>
-      {parsed.map(({ expectation, text, length }) =>
+      {parsed.map(({ expectation, text, typedIn, length }) =>
         expectation.kind === 'length' ? (
           <TextField
             key={expectation.id}
-            label={`${expectation.title}, ${units}`}
+            label={`${expectation.title}, ${typedIn}`}
             value={text}
             onChange={(event) => enter(expectation.id, event.target.value)}
             error={length !== null && !length.ok}

@@ -38,5 +38,6 @@ export const prove: Station = {
   Panel,
   way: 'planned',
   ladder: false,
+  proves: true,
   frees: false,
 };

@@ -1,0 +1,28 @@
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import { Link } from 'react-router';
+
+export interface Named {
+  name: string;
+  /** Where the one that is there already is opened. */
+  to: string;
+}
+
+const plain = (name: string) => name.trim().replace(/\s+/g, ' ').toLowerCase();
+
+/** The one of the same name, whatever its capitals and blanks. @example sameNamed('hole  4', [{ name: 'Hole 4', to: '/' }])?.to // '/' */
+export const sameNamed = (name: string, among: readonly Named[]): Named | null =>
+  among.find((row) => plain(row.name) === plain(name)) ?? null;
+
+/** The same name twice is asked about: it is the same thing, or another one that is called so too. */
+export function SameName({ there, where, onAnother }: { there: Named; where: string; onAnother: () => void }) {
+  return (
+    <Alert severity="warning" sx={{ '& a': { color: 'inherit' } }}>
+      {`“${there.name}” is ${where} already. `}
+      <Link to={there.to}>Open it</Link>, or{' '}
+      <Button size="small" onClick={onAnother} sx={{ minHeight: 32 }}>
+        it is another one
+      </Button>
+    </Alert>
+  );
+}
