@@ -141,7 +141,12 @@ test('someone can be hurt: it says so at once, and nothing is cut before a relea
 });
 
 test('the next question is asked by what it changes, with a picture of where it is taken', async ({ page }) => {
-  await loosePart(page, 'Bracket', { thread: 'M8', material: 'Aluminium, cast and heat treated', depth: '20' }, false);
+  await loosePart(
+    page,
+    'Pipe bracket',
+    { thread: 'M8', material: 'Aluminium, cast and heat treated', depth: '20' },
+    false,
+  );
   await expect(page.getByText('Next to measure')).toBeVisible();
   await expect(page.getByRole('img', { name: /^Where it is measured: axis to the nearest edge/ })).toBeVisible();
   await page.getByRole('button', { name: 'Type it in' }).click();

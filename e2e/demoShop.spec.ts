@@ -96,6 +96,9 @@ test('the quick line answers threads and drills, and says what it could not read
     ['#7', '1/4-20 UNC'],
     ['Q', '8.433 mm'],
     ['8', 'body size of M8'],
+    ['what drill for M10 in stainless', '8.7 mm'],
+    ['flag wall 19 plate 12', 'never the setting'],
+    ['M8 on cheese', 'Not understood: cheese'],
     ['M8x', 'lacks its pitch'],
     ['9'.repeat(10_000), 'needs at most'],
   ] as const) {
@@ -104,18 +107,46 @@ test('the quick line answers threads and drills, and says what it could not read
   }
 });
 
+test('suggestions follow the typing and are asked by a tap; the same name twice is asked about', async ({ page }) => {
+  await page.goto(demo());
+  await expect(page.getByRole('heading', { name: 'Tern Sound Ferries' })).toBeVisible();
+  await page.keyboard.press('/');
+  const line = page.getByRole('search').getByRole('textbox');
+  await expect(line).toBeFocused();
+  await line.fill('co');
+  await page.getByRole('button', { name: 'coil M8' }).click();
+  await expect(line).toHaveValue('coil M8');
+  await expect(page.getByRole('heading', { name: 'Wire coil insert for M8' })).toBeVisible();
+  await line.press('Escape');
+
+  const start = async (name: string) => {
+    await page.goto(demo());
+    await page.getByRole('button', { name: 'Start a mend' }).first().click();
+    await page.getByLabel('Part and hole').fill(name);
+    await page.getByRole('button', { name: 'Measure it' }).click();
+  };
+  await start('Crane foot, hole 1');
+  await expect(page.getByLabel('Thread as made')).toBeVisible();
+  const first = page.url();
+  await start('crane foot,  hole 1');
+  await expect(page.getByText('“Crane foot, hole 1” is on a loose part already.')).toBeVisible();
+  await page.getByRole('button', { name: 'it is another one' }).click();
+  await expect(page.getByLabel('Thread as made')).toBeVisible();
+  expect(page.url()).not.toBe(first);
+});
+
 test('a worn bolt, a bore alone and a binding test screw name their threads', async ({ page }) => {
   await page.goto(`${demo()}/desk`);
   const answer = page.getByRole('region', { name: 'Which thread is this?' });
   await page.getByLabel('Across the screw’s crests, mm').fill('7.75');
   await page.getByLabel('its crests are worn').check();
   await expect(answer.getByText('Not enough evidence yet')).toBeVisible();
-  await expect(answer.getByText(/Measure ten pitches/)).toBeVisible();
+  await expect(answer.getByText(/Measure 10 pitches/)).toBeVisible();
   await page.getByLabel('Length over pitches, mm').fill('12.5');
   await expect(answer.getByRole('heading', { name: 'It is M8 × 1.25' })).toBeVisible();
   await page.getByLabel('Length over pitches, mm').fill('14.1');
   await expect(answer.getByRole('heading', { name: 'Most likely 5/16-18 UNC' })).toBeVisible();
-  await page.getByRole('button', { name: 'Clear' }).click();
+  await page.getByRole('button', { name: 'Clear', exact: true }).click();
   await page.getByLabel('Bore of the hole, mm').fill('6.6');
   await page.getByLabel('A known screw').fill('M8');
   await page.getByLabel('binds after, turns').fill('1');

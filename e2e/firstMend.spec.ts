@@ -73,6 +73,11 @@ test('from an empty shop to a recorded hole, found again', async ({ page }) => {
   await bore.fill('8.9');
   await expect(page.getByText('8.9 mm found')).toBeVisible();
   await bore.fill('8.36');
+  // What is typed keeps its unit when the switch is pressed: no 212 mm.
+  await page.getByRole('button', { name: 'inch' }).click();
+  await expect(bore).toHaveValue('8.36');
+  await expect(page.getByText(/^0\.329/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'mm', exact: true }).click();
   await page.getByLabel('Full thread to, mm').fill('16.5');
   await page.getByLabel('Coil under the face, mm').fill('1.4');
   await page
@@ -84,6 +89,7 @@ test('from an empty shop to a recorded hole, found again', async ({ page }) => {
     .getByRole('button', { name: 'yes' })
     .click();
   await page.getByRole('button', { name: 'Record what was measured' }).click();
+  await expect(page.locator('[data-part=done]')).toBeVisible();
   // What the screw may be tightened to stands where it is signed, not where it is cut.
   await expect(
     page.getByText(/M8 × 1\.25, class 8\.8: the maker’s torque; where there is none 19 Nm oiled/),

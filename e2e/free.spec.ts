@@ -27,6 +27,18 @@ test('told only that the bolt snapped off in the head: what first, what not, and
   await expect(page.getByText(/^Not:/).first()).toContainText('weld a nut on it');
   await expect(page.getByRole('img', { name: 'Section of the hole with the screw in it' })).toBeVisible();
 
+  // Before anything; and what heat does to things near is ticked before its clock runs, the soak's runs at once.
+  await expect(page.getByText(/^Before anything: look for pressure/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Tick off first' })).toBeDisabled();
+  for (const tick of await page
+    .getByRole('group', { name: 'Before the heat: look, and tick' })
+    .getByRole('checkbox')
+    .all())
+    await tick.check();
+  await expect(page.getByRole('button', { name: 'Start 5 min' })).toBeEnabled();
+  await page.locator('.mend-panel').getByLabel('Pressure, spring, load or fuel behind it').selectOption('none');
+  await expect(page.getByText(/^Before anything/)).toHaveCount(0);
+
   // The wait runs on through a reload.
   await page.getByRole('button', { name: 'Start 20 min' }).click();
   await expect(page.getByRole('timer')).toHaveText(/^(20:00|19:5\d)$/);
@@ -92,8 +104,11 @@ test('a broken tap and a hardened dowel: no drill is offered, and what does cut 
   await snapped(page, 'Plate, hole 9', 'the tap broke', 'M6', 'Mild steel');
   await page.getByRole('button', { name: 'Yes' }).click();
   await page.getByRole('button', { name: /Free$/ }).click();
-  await expect(page.getByText(/^First:/)).toHaveText('First: mill it out on a machine.');
-  await expect(page.getByRole('button', { name: /Break it up: claws/ })).toBeVisible();
+  await expect(page.getByText(/^First:/)).toHaveText('First: turn the tap back by its flutes.');
+  await expect(page.getByRole('button', { name: /Carbide, in a rigid machine/ })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'So that the next one does not break' })).toContainText(
+    'the tap takes',
+  );
   await page.getByLabel('Stuck in it').selectOption('dowel');
   await expect(page.getByLabel('too hard to drill')).not.toBeChecked();
   await expect(page.getByRole('button', { name: /Drill it, tap it and pull it/ })).toContainText(
