@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { PLATE } from '../app/theme.ts';
-import { placed, roundLine, sideArea, sideLine, wirePath } from './inMillimetres.ts';
+import { bothSides, placed, roundLine, sideArea, sideLine, wirePath } from './inMillimetres.ts';
 import type { PlateLayout } from './plateLayout.ts';
 import { Axis, Level } from './sheet.tsx';
 
@@ -60,8 +60,13 @@ const PlannedLine = memo(function PlannedLine({ points, dashed }: { points: stri
   );
 });
 
+/** Both sides, open at both ends: what was measured ends where the measuring ended. */
 const DoneLine = memo(function DoneLine({ points }: { points: string }) {
-  return <polyline data-part="done" points={points} stroke={PLATE.holds} strokeWidth={1.8} {...THIN} />;
+  return points
+    .split('|')
+    .map((side) => (
+      <polyline key={side} data-part="done" points={side} stroke={PLATE.holds} strokeWidth={1.8} {...THIN} />
+    ));
 });
 
 /** An edge at the bottom: what lies beyond it, and the edge itself as far as the ladder takes it up. */
@@ -179,7 +184,7 @@ export function Section({
   const hollow = (halfSection ? sideArea : roundLine)(layout.found);
   const wire = layout.coil.length > 0 ? wirePath(layout.coil, halfSection) : null;
   const planned = layout.planned && (halfSection ? sideLine : roundLine)(layout.planned);
-  const done = layout.done && (halfSection ? sideLine : roundLine)(layout.done);
+  const done = layout.done && (halfSection ? sideLine(layout.done) : bothSides(layout.done));
   return (
     <>
       {stretches.map((stretch, index) => {

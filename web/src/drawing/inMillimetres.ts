@@ -23,6 +23,10 @@ const CROSSES_BELOW_MM = 2;
 /** The right side alone. */
 export const sideLine = (points: readonly ProfilePoint[]): string => pointsAlong(points, 1);
 
+/** Both sides by themselves, parted by a bar. */
+export const bothSides = (points: readonly ProfilePoint[]): string =>
+  `${pointsAlong(points, 1)}|${pointsAlong(points, -1)}`;
+
 /** The right side with the axis, to be filled. */
 export const sideArea = (points: readonly ProfilePoint[]): string =>
   `0,${short(points[0]![1])} ${pointsAlong(points, 1)} 0,${short(points.at(-1)![1])}`;

@@ -99,7 +99,8 @@ test('several things at one depth stand in lines beside the rule, and make room 
 
 test('what was measured is laid over the plan: its bore, and its thread as deep as it was found', () => {
   const { layout } = layoutOf({}, { done: { boreMm: 8.4, fullThreadMm: 15 } });
-  expect(Math.min(...layout.done!.slice(0, -1).map(([radiusMm]) => radiusMm))).toBeCloseTo(4.2, 9);
+  expect(Math.min(...layout.done!.map(([radiusMm]) => radiusMm))).toBeCloseTo(4.2, 9);
+  expect(layout.done!.at(-1)).toEqual([4.2, 15]);
   const flag = layout.flags.find(({ id }) => id === 'done-thread')!;
   expect(flag).toMatchObject({ kind: 'done', main: '15.0' });
   expect(flag.y).toBeCloseTo(layout.yOf(15), 9);

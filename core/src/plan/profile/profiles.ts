@@ -68,8 +68,8 @@ export interface DoneCut {
 }
 
 /**
- * The hole as it was measured after the cut: its bore, and its thread as deep as it was found. What was not measured stands as it
- * was planned; null where nothing was, or where the way takes no metal.
+ * The hole's wall as it was measured after the cut: its bore, and its thread as deep as it was found. It ends where the measuring
+ * ended: how deep the drill went nobody read. Null where nothing was measured, or where the way takes no metal.
  */
 export function doneProfile(hole: HoleCase, route: Route, { boreMm, fullThreadMm }: DoneCut): ProfilePoint[] | null {
   if ((boreMm === null && fullThreadMm === null) || plannedProfile(hole, route) === null) return null;
@@ -77,11 +77,12 @@ export function doneProfile(hole: HoleCase, route: Route, { boreMm, fullThreadMm
   const crest = (boreMm ?? cut.drill?.drill.diameterMm ?? cut.boreMm) / 2;
   const from = depths.countersinkMm;
   const to = Math.max(from, Math.min(fullThreadMm ?? depths.fullThreadToMm, depths.drillShoulderMm));
-  return [
-    [crest + from, 0],
-    ...threadZigzag(crest, cut.majorMm / 2, (cut.thread ?? thread).pitchMm, from, to),
-    ...bottom(hole.kind, crest, depths.drillShoulderMm),
-  ];
+  return fullThreadMm === null
+    ? [
+        [crest, from],
+        [crest, to],
+      ]
+    : threadZigzag(crest, cut.majorMm / 2, (cut.thread ?? thread).pitchMm, from, to);
 }
 
 /** The wire's diamonds in section, centre and half sizes in mm; empty for other routes. */
