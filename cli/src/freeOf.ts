@@ -2,6 +2,11 @@ import type { PlannerInput } from '@deep-mend/contract/planner';
 import { requestedChoices } from '@deep-mend/contract/request';
 import {
   afterStep,
+  beforeFreeing,
+  beforeWords,
+  cautionsOf,
+  preventNextTap,
+  preventWords,
   afterStepWords,
   chanceOfHarm,
   InputError,
@@ -63,7 +68,13 @@ export function freeOf(input: PlannerInput<'free'>, thread: Thread, rack: Rack):
   if (freeing === null) throw new InputError('case-incomplete', 'request', ['what is stuck']);
   const { stuck, means } = freeing;
   const said = means.map((row) => ({ ...row, ...sayMeans(row, SAY.mm) }));
-  if (!drillsToCore(means)) return { means: said, harm: null };
+  const prevent = preventNextTap(stuck);
+  const around = {
+    before: beforeFreeing(stuck).map(beforeWords),
+    cautions: cautionsOf(stuck),
+    preventNext: prevent && preventWords(prevent, SAY.mm),
+  };
+  if (!drillsToCore(means)) return { ...around, means: said, harm: null };
   const { depthMm, spareShare, trials } = input;
   const drilling: CoreDrilling = { ...freeing.drilling, depthMm, spareShare, trials };
   const measured = drilling.measuredOffset ?? null;
@@ -74,6 +85,7 @@ export function freeOf(input: PlannerInput<'free'>, thread: Thread, rack: Rack):
       ? afterStep(stuck, trial, input.drilledMm, measured, harm.recommendedMm)
       : null;
   return {
+    ...around,
     means: said,
     window: trial.window,
     harm,

@@ -152,6 +152,7 @@ export {
   afterStepWords,
   type AfterStep,
   holeAfterCore,
+  shellLeftWords,
   corePlan,
   type CorePlan,
   harmInput,

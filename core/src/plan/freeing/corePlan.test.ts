@@ -54,6 +54,14 @@ test('each drill leaves what is kept at its largest bore; none starts under 2 mm
   const stainless = { ...blankStuck('screw', m5, parentById('aluminium-6xxx')), stainless: true, lengthMm: 12 };
   const steps = corePlan(stainless, coreWindow(m5, 'nominal'), 3.4, 0).steps;
   expect(steps[0]!.drill.diameterMm).toBeGreaterThanOrEqual(1.75);
+  // The last is always there; none is a mere tenth larger than the one before.
+  for (const [index, { drill }] of steps.entries())
+    if (index > 0) expect(drill.diameterMm).toBeGreaterThanOrEqual(1.1 * steps[index - 1]!.drill.diameterMm - 1e-9);
+  expect(steps.at(-1)!.drill.diameterMm).toBe(3.4);
+  // What it leaves is said: picked out, levered out, or too thick for either.
+  expect(corePlan(stainless, coreWindow(m5, 'nominal'), 3.4, 0).leaves).toBe('stiff');
+  expect(corePlan(stainless, coreWindow(m5, 'nominal'), 1.8, 0).leaves).toBe('thick');
+  expect(corePlan(stainless, coreWindow(m5, 'nominal'), 3.7, 0).leaves).toBe('loose');
   // 10 m/min in stainless, set to the next lower 10 rev/min.
   expect(steps.at(-1)).toMatchObject({ speedRpm: 930 });
   const allowed = (hold: 'bench-drill' | 'mill', shellMm: number | null) => {

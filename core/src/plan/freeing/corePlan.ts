@@ -2,7 +2,7 @@ import { positive, within } from '../../basis/numeric/index.ts';
 import { rackDrills, type RackDrill } from '../../facts/drills/index.ts';
 import { screwDrillSpeed, setSpeedRpm } from '../cutting/index.ts';
 import { chipsOf, type Chips } from './chips.ts';
-import { coreDrill, type CoreDrill, type CoreWindow } from './coreWindow.ts';
+import { coreDrill, looseShellMm, stiffShellMm, type CoreDrill, type CoreWindow } from './coreWindow.ts';
 import type { StuckCase } from './StuckCase.ts';
 
 /** Step drills as shares of the last one: each takes little, so that it follows the one before (rule of thumb). */
@@ -17,6 +17,9 @@ const GUIDE_D = 2;
 
 /** A first step thinner than this wanders and snaps: 2 mm, or this share of the thread where that is smaller. */
 const FIRST_STEP = { mm: 2, d: 0.35 } as const;
+
+/** A step this little larger than the one before is no step (our estimate). */
+const WORTH_A_STEP = 1.1;
 
 export interface CoreStep extends CoreDrill {
   drill: RackDrill;
@@ -37,8 +40,12 @@ export interface CoreDepth {
   flagMm: number;
 }
 
+/** What the last drill leaves on its thick side: picked out, levered out, or too thick for either. */
+export type ShellLeft = 'loose' | 'stiff' | 'thick';
+
 export interface CorePlan {
   steps: CoreStep[];
+  leaves: ShellLeft;
   /** Null where the fastener is too short to stop in. */
   depth: CoreDepth | null;
   chips: Chips;
@@ -97,13 +104,17 @@ export function coreSteps(
       );
     return nearest ? [nearest] : [];
   });
-  return taken
-    .filter((drill, index) => taken.findIndex((other) => other.diameterMm === drill.diameterMm) === index)
-    .map((drill) => ({
-      drill,
-      ...coreDrill(drill.diameterMm, window, offsetMm, rack.drilling),
-      speedRpm: setSpeedRpm(screwDrillSpeed({ classId, stainless }, drill.diameterMm).speedRpm),
-    }));
+  // The last is what is wanted: of two that lie close together the one before it goes.
+  const kept = taken.reduceRight<RackDrill[]>(
+    (after, drill) =>
+      after.length === 0 || WORTH_A_STEP * drill.diameterMm <= after[0]!.diameterMm ? [drill, ...after] : after,
+    [],
+  );
+  return kept.map((drill) => ({
+    drill,
+    ...coreDrill(drill.diameterMm, window, offsetMm, rack.drilling),
+    speedRpm: setSpeedRpm(screwDrillSpeed({ classId, stainless }, drill.diameterMm).speedRpm),
+  }));
 }
 
 /** Deepest stop of a fastener: by its length, else a diameter; and never nearer to the hole's bottom than a pitch or what is kept. */
@@ -125,7 +136,25 @@ function depthOf(
     : stopAt(deepestMm, { sunkMm, drillMm: lastMm, lengthKnown: usual.lengthKnown });
 }
 
+/** @example shellLeft(undefined, { thread: threadById('M8x1.25') }) // 'thick' */
+export function shellLeft(
+  last: Pick<CoreStep, 'thickShellMm'> | undefined,
+  { thread }: Pick<StuckCase, 'thread'>,
+): ShellLeft {
+  if (last === undefined || last.thickShellMm > stiffShellMm(thread.majorMm)) return 'thick';
+  return last.thickShellMm > looseShellMm(thread.majorMm) ? 'stiff' : 'loose';
+}
+
+const LEFT_WORDS: Readonly<Record<ShellLeft, string>> = {
+  loose: 'It leaves a shell that is picked out.',
+  stiff: 'It leaves a stiff shell: a slot across it and a broad driver, or an extractor.',
+  thick:
+    'It leaves too thick a shell to peel: a better start or guide first. As it is, it only takes the tension out: then a slot and a driver, or an extractor.',
+};
+export const shellLeftWords = (left: ShellLeft): string => LEFT_WORDS[left];
+
 /** The whole plan of a core drilling: steps to the last safe drill, how deep, and what the chips say. */
 export function corePlan(stuck: StuckCase, window: CoreWindow, lastMm: number, offsetMm: number): CorePlan {
-  return { steps: coreSteps(lastMm, window, offsetMm, stuck), depth: depthOf(stuck, lastMm), chips: chipsOf(stuck) };
+  const steps = coreSteps(lastMm, window, offsetMm, stuck);
+  return { steps, leaves: shellLeft(steps.at(-1), stuck), depth: depthOf(stuck, lastMm), chips: chipsOf(stuck) };
 }

@@ -22,7 +22,7 @@ export { beforeFreeing, beforeWords, cautionsOf, HEAT_TICK_IDS, type HeatTickId 
 export { preventNextTap, preventWords } from './preventNext.ts';
 export { afterStep, afterStepWords, type AfterStep } from './afterStep.ts';
 export { holeAfterCore } from './afterOut.ts';
-export { corePlan, type CorePlan } from './corePlan.ts';
+export { corePlan, shellLeftWords, type CorePlan } from './corePlan.ts';
 export { harmInput, type CoreDrilling } from './harmInput.ts';
 export { leversOf } from './levers.ts';
 export type { Means } from './means/registry.ts';

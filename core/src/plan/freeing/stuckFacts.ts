@@ -52,7 +52,7 @@ export const stuckFacts = (stuck: StuckCase): StuckFacts => ({
 });
 
 export const turnWord = ({ hand }: Pick<StuckFacts, 'hand'>): string =>
-  hand === 'left' ? 'clockwise, it is left-handed' : 'anticlockwise';
+  hand === 'left' ? 'clockwise (it is left-handed)' : 'anticlockwise';
 
 /** Free height that a drill with its chuck wants above the face: in a hand drill, and in a right-angle head (our estimate). */
 const DRILL_HEADROOM_MM = 180;

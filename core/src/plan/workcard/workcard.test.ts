@@ -170,3 +170,18 @@ test.each([
   const reach = { leastMm: 12, mostMm: 20, blind: false, presentMm };
   expect(sayStep({ ...step, facts: { ...step.facts, reach } }, SAY.mm).what).toMatch(words);
 });
+
+test.each([
+  ['stainless in aluminium', 'aluminium-6xxx', /Insulate the pair/],
+  ['stainless in stainless', 'austenitic-stainless', /Anti-seize on the thread.*back at once/],
+])('%s: a step of its own says how', (_, parentId, words) => {
+  const steps = card(holeCase({ ...THROUGH, parentId, joint: { fastenerClassId: 'A2-70' } }), 'clean-up:M8x1.25');
+  expect(steps.map(({ what }) => what).join(' ')).toMatch(words);
+});
+
+test('a coil in light metal: stainless wire and aluminium corrode each other where it is wet', () => {
+  const insertOf = (parentId: string) =>
+    card(holeCase({ ...THROUGH, parentId }), 'wire-coil:M8x1.25:2D').find(({ id }) => id === 'insert')!.what;
+  expect(insertOf('aluminium-6xxx')).toMatch(/primer on the thread or a coated coil/);
+  expect(insertOf('grey-iron')).not.toMatch(/primer/);
+});

@@ -42,7 +42,8 @@ export const driveAgain: MeansMethod<Own> = {
     const slot = slotFor(facts.majorMm);
     const state = stateOf(stuck, facts, slot.depthMm);
     const boss = bossOf(stuck);
-    const socket = stuck.driveKind === 'socket-head' || stuck.driveKind === null;
+    // Sizes by thread hold for socket-head screws; a plug's socket has its own.
+    const socket = stuck.what === 'screw' && (stuck.driveKind === 'socket-head' || stuck.driveKind === null);
     const possible = facts.threaded && !facts.hard && state !== 'none';
     return {
       verdict: possible ? (state === 'good' ? 'holds' : 'with-care') : 'does-not-hold',

@@ -2,19 +2,27 @@ import { STATEMENT, type CheckKind, type CheckOf } from '../../../basis/checks/i
 import type { Way } from '../../../facts/ways/index.ts';
 import type { HoleCase } from '../../../judge/hole/index.ts';
 
-export type GallingFacts = Record<string, never>;
+/** Stainless in light metal corrodes and seizes when wet; in stainless it galls while it is turned. */
+export type GallingFacts = { pair: 'light' | 'stainless' };
 
-/** Stainless in light metal corrodes and seizes when wet. */
-export const judgeGalling = ({ joint, parent }: HoleCase, way: Way): CheckOf<'galling', GallingFacts>[] =>
-  (parent.group === 'magnesium' || parent.group === 'aluminium') &&
-  joint.fastenerClassId?.startsWith('A') &&
-  way.threadCarries
-    ? [{ ...STATEMENT, kind: 'galling', id: 'galling', verdict: 'holds', facts: {}, remedy: 'insulate' }]
-    : [];
+const LIGHT: readonly string[] = ['magnesium', 'aluminium'];
+
+export function judgeGalling({ joint, parent }: HoleCase, way: Way): CheckOf<'galling', GallingFacts>[] {
+  if (!joint.fastenerClassId?.startsWith('A') || !way.threadCarries) return [];
+  const pair = LIGHT.includes(parent.group) ? 'light' : parent.group === 'stainless' ? 'stainless' : null;
+  if (pair === null) return [];
+  return [{ ...STATEMENT, kind: 'galling', id: 'galling', verdict: 'holds', facts: { pair }, remedy: 'insulate' }];
+}
 
 export const galling: CheckKind<GallingFacts> = {
-  title: () => 'Stainless in light metal',
-  words: () => 'the pair corrodes and seizes when wet',
+  title: ({ pair }) => (pair === 'light' ? 'Stainless in light metal' : 'Stainless in stainless'),
+  words: ({ pair }) =>
+    pair === 'light'
+      ? 'the pair corrodes and seizes when wet'
+      : 'the pair galls: it welds itself fast while it is turned',
   working: null,
-  step: () => 'Insulate the pair: primer, a coated insert or anti-seize.',
+  step: ({ pair }) =>
+    pair === 'light'
+      ? 'Insulate the pair: primer, a coated insert or anti-seize.'
+      : 'Anti-seize on the thread, its torque lowered to match; by hand and slowly, back at once when it tightens.',
 };

@@ -8,6 +8,7 @@ import {
   rackDrills,
   roomInRadiusMm,
   SAY,
+  shellLeftWords,
   stiffShellMm,
   TOUCHED_ALLOWED,
   type HarmInput,
@@ -97,6 +98,7 @@ export function CorePanel({ free, units, readOnly, choose, reading, charts, ques
           </tbody>
         </table>
       )}
+      {plan && <p className={plan.leaves === 'thick' ? 'known-question' : ''}>{shellLeftWords(plan.leaves)}</p>}
       {plan?.depth && (
         <p>
           Stop the drill <b>{length(plan.depth.fromBreakMm)}</b> below the break
