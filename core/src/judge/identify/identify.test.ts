@@ -196,6 +196,8 @@ test.each<[string, Evidence[], { outcome: string; first?: string; against?: RegE
   if (wanted.first) expect(found.candidates[0]!.thread.id).toBe(wanted.first);
   if (wanted.against) expect(againstWords(found, evidence)).toMatch(wanted.against);
   expect(found.asRead?.id).toBe(wanted.asRead);
+  // What is contradicted is not believed: the share goes to none of these.
+  if (wanted.outcome === 'none-of-these') expect(found.noneProbability).toBeGreaterThan(0.9);
 });
 
 test('a candidate that a reading contradicts by more than three doubts is never clear', () => {

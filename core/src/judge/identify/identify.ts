@@ -84,6 +84,8 @@ const LIKELY = 0.6;
 const LISTED = 8;
 /** A candidate that a reading contradicts by more of its doubts is never clear. */
 const CONTRADICTED_DOUBTS = 3;
+/** What is left of the belief in one: *none of these* takes the rest, their order among themselves stays (our estimate). */
+const CONTRADICTED_WEIGHT = 1e-6;
 /** How often a thread is left-handed, before anything is seen (our estimate). */
 const LEFT_SHARE = 0.04;
 /** Doubts between two readings that settle a matter. */
@@ -208,8 +210,9 @@ export function identify(evidence: readonly Evidence[], among: readonly Thread[]
   const weighed = among.flatMap((thread) =>
     (handed ? HANDS : RIGHT).map(({ hand, share }) => {
       const fits = evidence.map((piece) => fitOf(thread, piece, hand));
-      const weight = fits.reduce((product, fit) => product * fit.likelihood, SERIES_WEIGHT[thread.series] * share);
-      return { thread, hand, weight, fits };
+      const against = worstOf(fits);
+      const met = SERIES_WEIGHT[thread.series] * share * (against === null ? 1 : CONTRADICTED_WEIGHT);
+      return { thread, hand, weight: fits.reduce((product, fit) => product * fit.likelihood, met), fits, against };
     }),
   );
   const noneWeight = evidence.reduce((product, piece) => product * noneLikelihood(piece), NONE_WEIGHT);
@@ -217,11 +220,11 @@ export function identify(evidence: readonly Evidence[], among: readonly Thread[]
   const candidates = weighed
     .sort((a, b) => b.weight - a.weight || (a.thread.id < b.thread.id ? -1 : 1))
     .slice(0, LISTED)
-    .map(({ thread, hand, weight, fits }) => ({
+    .map(({ thread, hand, weight, fits, against }) => ({
       thread: withHand(thread, hand),
       probability: weight / total,
       misfitsMm: fits.map((fit) => fit.misfitMm),
-      against: worstOf(fits),
+      against,
     }));
   const noneProbability = noneWeight / total;
   const [first, second] = candidates;

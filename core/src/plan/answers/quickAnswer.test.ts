@@ -157,7 +157,7 @@ const ASKED: [means: string, questions: string[]][] = [
   ['extractor 4 3.879', ['extractor M8', 'extractor for a M8 screw', 'M8 extractor', 'extractor M8 LH']],
   ['direction 1.5', ['direction M12x1.5 LH', 'which way M12x1.5 LH', 'undo M12x1.5 LH', 'loosen M12x1.5']],
   ['which 0.9999', ['which thread 7.88 20 tpi', 'what thread is 7.88 20tpi', 'identify 7.88 1.27']],
-  ['which ', ['which thread 9.4 19 tpi', '9.4 19 threads per inch']],
+  ['which 1', ['which thread 9.4 19 tpi', '9.4 19 threads per inch']],
   ['M8x1.25 6.8 mm ? cheese', ['M8 on cheese', 'cheese M8']],
   ['M8x1.25 6.8 mm ? please-and-thanks', ['M8 please-and-thanks']],
   [

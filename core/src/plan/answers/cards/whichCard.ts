@@ -9,7 +9,7 @@ import {
   type Evidence,
 } from '../../../judge/identify/index.ts';
 import type { AnswerShop } from '../AnswerShop.ts';
-import type { FiguresCard } from '../FiguresCard.ts';
+import type { AnswerFigure, FiguresCard } from '../FiguresCard.ts';
 
 const LISTED = 4;
 /** A candidate that is less likely is not listed. */
@@ -27,12 +27,17 @@ export function whichCard(evidence: readonly Evidence[], shop: AnswerShop): Figu
     kind: 'figures',
     topic: 'which',
     title: headlineWords(found),
-    figures: shown.map(({ thread, probability }) => ({
-      label: thread.designation,
-      value: probability,
-      unit: 'share',
-      note: usedFor(thread),
-    })),
+    figures: [
+      ...shown.map(({ thread, probability }): AnswerFigure => ({
+        label: thread.designation,
+        value: probability,
+        unit: 'share',
+        note: usedFor(thread),
+      })),
+      ...(found.noneProbability < SHOWN_FROM
+        ? []
+        : [{ label: 'None of these', value: found.noneProbability, unit: 'share' } as const]),
+    ],
     notes: [
       ...(against ? [against] : []),
       ...(separator && found.outcome !== 'none-of-these' ? [separator] : []),
