@@ -224,6 +224,8 @@ test('bands that overlap part nothing: UNC and BSW by the angle, a close pitch o
       .sort(),
   ).toEqual(['3/8-16', '3/8-16 BSW']);
   expect(twins.separator).toMatchObject({ reading: 'form-angle', doubtsApart: 5 });
+  // Twins of one size, pitch and angle: nothing parts them, and nothing is asked for.
+  expect(identify([caliper(12.6), gauge(20)], ['1/2-20', '1/2-20 cycle'].map(threadById)).separator).toBeNull();
   const near = [caliper(7.88), over(3, 3, 0.3)];
   const found = identify(near, ['M8x1', '5/16-26 cycle'].map(threadById));
   expect(found.separator).toMatchObject({ reading: 'pitch' });

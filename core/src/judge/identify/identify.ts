@@ -163,7 +163,8 @@ function separate(first: Thread, second: Thread, evidence: readonly Evidence[]):
   const best = options[0];
   if (best && best.doubtsApart >= 1) return best;
   const binds = turnsToBind(first, second);
-  if (known.has('test-screw') || binds === Infinity) return best ?? null;
+  // A reading that would show the same of both parts nothing: better none than that one.
+  if (known.has('test-screw') || binds === Infinity) return best && best.doubtsApart > 0 ? best : null;
   // A good screw of the first thread, run in by hand: it goes all the way, or binds after so many turns.
   return { reading: 'test-screw', first: 0, second: binds * first.pitchMm, doubtsApart: 2 };
 }
