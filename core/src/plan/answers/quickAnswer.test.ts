@@ -124,6 +124,17 @@ const ASKED: [means: string, questions: string[]][] = [
   ['torque 21970 41.86 31.4 27.21', ['torque 3/8-16 grade 5', '3/8-16 grade 5']],
   ['depth 9.5 12 13.25', ['depth 17 M8', 'M8 blind 17', 'blind M8 17', 'M8 depth 17', 'how deep for M8 blind hole 17']],
   [
+    'M6x1 5.1 mm in austenitic-stainless',
+    ['M6 in 12 mm 316 plate', 'M6 in a 12 mm plate of 316', '12 mm stainless M6'],
+  ],
+  ['M8x1.25 6.8 mm in mild-steel', ['M8 in 20 mm steel', 'M8 in 20 mm steel plate', 'M8 close fit steel']],
+  ['speed 1264 421.3', ['rpm for a M8 tap drill in steel', 'M8 rpm steel']],
+  ['engagement 10.91', ['thread depth for M8 in aluminium', 'min engagement M8 in aluminium']],
+  ['circle 67.18 72', ['4 1/2 circle 5 holes', '5 holes on a circle of 4.5 in', '4.5 in circle 5 holes']],
+  ['tilt 1.146 0.5 2', ['tilt 1 in 50', 'tilt 1 over 50']],
+  ['drill 27/64 in', ['27/64 in mm', 'convert 27/64 to mm']],
+  ['torque 19570 39.14 29.36 25.44', ['how much torque for M10 A2-70 oiled']],
+  [
     'speed 374.5 124.8',
     ['speed 8.5 in 316', 'rpm 8.5 stainless', '8.5 mm in 316 speed', 'what speed for a 8.5 drill in stainless'],
   ],

@@ -6,7 +6,7 @@ import { compareDrills } from './cards/compare.ts';
 import { drillCard } from './cards/drillCard.ts';
 import { fitCard, torqueCard } from './cards/plainCards.ts';
 import { threadCard } from './cards/threadCard.ts';
-import { readParts, type Parts } from './line/parts.ts';
+import { readParts, type LengthPart, type Parts } from './line/parts.ts';
 import { DRILL_RANGE, isDrill, LINE_TOPICS } from './line/topics.ts';
 import type { HeardAnswer, QuickAnswer } from './Answer.ts';
 
@@ -27,8 +27,8 @@ function plainAnswer(parts: Parts, shop: AnswerShop): Plain | null {
       const answer = LINE_TOPICS.torque.answer(parts, shop);
       if (answer) return { answer, uses: LINE_TOPICS.torque.uses };
     }
-    const deep = lengths.find(({ mark }) => mark === 'deep') ?? null;
-    const drill = lengths.find((row) => row !== deep && row.mark !== 'wall') ?? null;
+    const deep = lengths.find((row) => isThickness(row, parts)) ?? null;
+    const drill = lengths.find((row) => row !== deep) ?? null;
     // `M8 8.8`: as a drill it would be the screw's body; as a class it is the usual bolt.
     const asClass = drill && drill.mm >= thread.majorMm ? classNamed(drill.text) : null;
     if (drill && asClass)
@@ -51,6 +51,10 @@ function plainAnswer(parts: Parts, shop: AnswerShop): Plain | null {
     return { answer: drillCard(drills[0]!.mm, drills[0]!.bare, shop, parent), uses: ['lengths', 'parent'] };
   return null;
 }
+
+/** How deep or thick it is: as it is said, or because no drill of that size goes with the thread in a named metal. */
+const isThickness = ({ mark, mm }: LengthPart, { threads: [thread], parent }: Parts): boolean =>
+  mark === 'deep' || mark === 'wall' || mark === 'plate' || (mark === null && parent !== null && mm > thread!.majorMm);
 
 const NO_DRILL: QuickAnswer = {
   kind: 'incomplete',

@@ -44,7 +44,7 @@ const MARK_IDS = Object.keys(MARKS) as Mark[];
 
 /** Words that carry nothing by themselves: a question is understood with or without them. */
 const FILLERS = new Set(
-  'a an and any are as at be bolts by can dia diameter do does for from get give go have helical holes how i in into is it its letter long many me much my need no number of off on one or out please put right same screws show should size take tap tapped tapping tell than that the thread threaded threads to two turns up use using what when where which with you mm screw bolt nut drills drill hole bore x + = & class'.split(
+  'a an and any anti-seize are as at be bolts by can close convert dia diameter dry do does for from get give go have helical holes how i in into is it its letter long many me much my need no number of off on one or out please put right same screws show should size take tap tapped tapping tell than that the thread threaded threads to two turns up use using what when where which with you mm screw bolt nut drills drill fit hole bore inch inches max maximum min minimum normal oiled x + = & class'.split(
     ' ',
   ),
 );
@@ -148,7 +148,9 @@ function lengthAt(words: readonly string[], units: UnitSystem, before: string | 
   for (let count = Math.min(3, words.length); count > 0; count -= 1) {
     const text = words.slice(0, count).join(' ');
     // `8.5 in 316` names a material; `8.5 in` a unit.
-    if (/ in$/i.test(text) && words[count] !== undefined && parentAt(words.slice(count))) continue;
+    // `tilt 1 in 50` is a ratio.
+    const next = words[count];
+    if (/ in$/i.test(text) && next !== undefined && (/^[\d.]/.test(next) || parentAt(words.slice(count)))) continue;
     const read = parseLength(text, { bareUnit: units, maxMm: MOST_LENGTH_MM });
     if (read.ok)
       return {

@@ -95,19 +95,31 @@ export const LINE_TOPICS: { readonly [Id in TopicId]: Topic } = {
   depth: {
     wants: 'Say the thread and the depth to the shoulder',
     example: 'depth 17 M8',
-    uses: ['threads', 'lengths'],
+    uses: ['threads', 'lengths', 'parent', 'classId'],
     answer: (parts, shop) => {
       const mm = first(parts);
-      return parts.threads[0] && mm !== null && mm > 0 ? depthCard(parts.threads[0], mm, shop) : null;
+      const { threads, parent, classId } = parts;
+      if (!threads[0]) return null;
+      if (mm !== null && mm > 0) return depthCard(threads[0], mm, shop);
+      // `thread depth M8 in aluminium`: how much thread it wants.
+      return parent ? engagementCard(threads[0], parent, classId) : null;
     },
   },
   speed: {
     wants: 'Say the drill and the material',
     example: 'speed 8.5 in 316',
-    uses: ['lengths', 'parent'],
+    uses: ['lengths', 'parent', 'threads'],
     answer: (parts, shop) => {
-      const mm = first(parts);
-      return mm !== null && isDrill(mm) && parts.parent ? speedCard(mm, parts.parent, shop) : null;
+      const { threads, parent } = parts;
+      if (!parent) return null;
+      // Of a thread: its tap drill's.
+      const mm =
+        first(parts) ??
+        (threads[0]
+          ? (threadCard(threads[0], shop, { parent, depthMm: null, share: null }).tapDrill.best?.drill.diameterMm ??
+            null)
+          : null);
+      return mm !== null && isDrill(mm) ? speedCard(mm, parent, shop) : null;
     },
   },
   torque: {
@@ -188,8 +200,10 @@ export const LINE_TOPICS: { readonly [Id in TopicId]: Topic } = {
     example: 'circle 6 on 120',
     uses: ['lengths'],
     answer: ({ lengths }, shop) => {
-      // The smaller number counts the holes, whichever comes first.
-      const [holes, circle] = lengths.slice(0, 2).sort((a, b) => Number(a.text) - Number(b.text));
+      // A plain whole number counts the holes, of two the smaller, whichever comes first.
+      const counts = lengths.filter(({ text }) => /^\d+$/.test(text)).sort((a, b) => a.mm - b.mm);
+      const holes = counts[0];
+      const circle = lengths.find((row) => row !== holes);
       const count = Number(holes?.text);
       return circle && circle.mm > 0 && Number.isInteger(count) && count >= 2 && count <= 400
         ? circleCard(count, circle.mm, shop)
