@@ -132,6 +132,8 @@ const ASKED: [means: string, questions: string[]][] = [
   ['engagement 10.91', ['thread depth for M8 in aluminium', 'min engagement M8 in aluminium']],
   ['circle 67.18 72', ['4 1/2 circle 5 holes', '5 holes on a circle of 4.5 in', '4.5 in circle 5 holes']],
   ['tilt 1.146 0.5 2', ['tilt 1 in 50', 'tilt 1 over 50']],
+  ['M10x1.25 8.8 mm', ['what thread is M10x1.25']],
+  ['drill 6.8 mm', ['which thread for a 6.8 drill', 'what tap for a 6.8 hole', 'which thread for drill 6.8']],
   ['drill 27/64 in', ['27/64 in mm', 'convert 27/64 to mm']],
   ['torque 19570 39.14 29.36 25.44', ['how much torque for M10 A2-70 oiled']],
   [

@@ -5,6 +5,7 @@ import { coilIsMadeFor } from '../../../facts/inserts/index.ts';
 import { fastenerClass } from '../../../facts/materials/index.ts';
 import type { AnswerShop } from '../AnswerShop.ts';
 import { compareDrills, compareThreads } from '../cards/compare.ts';
+import { drillCard } from '../cards/drillCard.ts';
 import { centresCard, depthCard, insertCard, speedCard, torqueCard } from '../cards/plainCards.ts';
 import { circleCard, directionCard, extractorCard, flagCard, stopCard, tiltCard } from '../cards/setUpCards.ts';
 import { engagementCard, loadCard, strengthCard } from '../cards/strengthCards.ts';
@@ -51,7 +52,7 @@ function centresOf(parts: Parts, shop: AnswerShop): QuickAnswer | null {
   }
 }
 
-/** Evidence of a line: a diameter (or a bore), a pitch in mm or threads per inch, a hand. */
+/** Evidence of a line: a diameter or a bore, and a pitch in mm or threads per inch. */
 function evidenceOf(parts: Parts): Evidence[] {
   const bore = withMark(parts, 'bore');
   const [diameter, ...rest] = bore ? [bore] : [...withoutMark(parts)].sort((a, b) => b.mm - a.mm);
@@ -62,7 +63,6 @@ function evidenceOf(parts: Parts): Evidence[] {
   else if (diameter) evidence.push({ kind: 'male-major', mm: diameter.mm, halfWidthMm, worn: false });
   if (parts.perInch !== null) evidence.push({ kind: 'threads-per-inch', count: parts.perInch });
   else if (pitch) evidence.push({ kind: 'threads-per-inch', count: inchToMm(1) / pitch.mm });
-  for (const { id } of parts.threads) evidence.push({ kind: 'test-screw', threadId: id, bindsAfterTurns: null });
   return evidence;
 }
 
@@ -233,6 +233,12 @@ export const LINE_TOPICS: { readonly [Id in TopicId]: Topic } = {
     example: 'which thread 9.5 20 tpi',
     uses: ['lengths', 'perInch', 'threads'],
     answer: (parts, shop) => {
+      const { threads, lengths, perInch, parent } = parts;
+      // `what thread is M8` asks for its card, `which thread for a 6.8 drill` for the drill's.
+      if (threads[0] && lengths.length === 0 && perInch === null)
+        return threadCard(threads[0], shop, { parent, depthMm: null, share: null });
+      const drill = withMark(parts, 'drill');
+      if (drill && isDrill(drill.mm)) return drillCard(drill.mm, drill.bare, shop, parent);
       const evidence = evidenceOf(parts);
       return evidence.length > 0 ? whichCard(evidence, shop) : null;
     },
