@@ -14,6 +14,7 @@ export default {
     { ...shared, displayName: 'core', testMatch: ['<rootDir>/core/src/**/*.test.ts', '<rootDir>/tools/**/*.test.ts'] },
     { ...shared, displayName: 'cli', testMatch: ['<rootDir>/cli/src/**/*.test.ts'] },
     { ...shared, displayName: 'contract', testMatch: ['<rootDir>/contract/src/**/*.test.ts'] },
+    { ...shared, displayName: 'drawing', testMatch: ['<rootDir>/drawing/src/**/*.test.ts'] },
     { ...shared, displayName: 'web', testMatch: ['<rootDir>/web/src/**/*.test.ts'] },
     {
       ...shared,

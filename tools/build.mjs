@@ -8,6 +8,7 @@ import { ROOT, run } from './lib/bootstrap.mjs';
 const SOURCES = [
   'core/src',
   'contract/src',
+  'drawing/src',
   'server/src',
   'web/src',
   'web/public',

@@ -6,6 +6,7 @@ const ROOT = join(__dirname, '..');
 const CORE = join(ROOT, 'core', 'src');
 const OUTSIDE = [
   'contract/src',
+  'drawing/src',
   'server/src',
   'server/test',
   'web/src',

@@ -7,8 +7,9 @@ const ROOT = join(__dirname, '..');
 const WORKSPACES: Record<string, string[]> = {
   core: [],
   contract: ['core'],
+  drawing: ['core'],
   server: ['core', 'contract'],
-  web: ['core', 'contract'],
+  web: ['core', 'contract', 'drawing'],
   demo: ['core', 'contract'],
   cli: ['core', 'contract'],
 };

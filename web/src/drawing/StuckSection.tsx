@@ -1,6 +1,7 @@
 import { memo, useId } from 'react';
 import type { UnitSystem } from '@deep-mend/core';
 import { FONT, PLATE } from '../app/theme.ts';
+import { ON_PLATE, PaintLayers } from '../paint/Paint.tsx';
 import { DepthRule } from './DepthRule.tsx';
 import { Axis, Level, Lining, ParentLining, SHEET } from './sheet.tsx';
 import type { StuckLayout } from './stuckLayout.ts';
@@ -33,7 +34,7 @@ export const StuckSection = memo(function StuckSection({
       <text x={14} y={24} fontSize={13} fill={PLATE.scribe} fontFamily={FONT.label}>
         Section to scale
       </text>
-      {layout.drillPaths.length > 0 && (
+      {layout.layers.some(({ id, shapes }) => id === 'drills' && shapes.length > 0) && (
         <text x={layout.width - 16} y={24} fontSize={13} fill={PLATE.chalk} fontFamily={FONT.label} textAnchor="end">
           to be drilled
         </text>
@@ -45,29 +46,12 @@ export const StuckSection = memo(function StuckSection({
         height={bottomY - faceY}
         fill={`url(#${base}m)`}
       />
-      <path d={layout.holePath} fill={PLATE.deep} stroke={PLATE.scribe} strokeWidth={1.4} strokeLinejoin="round" />
-      <path data-part="stuck" d={layout.stuckPath} fill={PLATE.ground} />
-      <path
-        d={layout.stuckPath}
-        fill={`url(#${base}s)`}
-        stroke={PLATE.faint}
-        strokeWidth={1.2}
-        strokeLinejoin="round"
+      <PaintLayers
+        layers={layout.layers}
+        place={layout.place}
+        colours={ON_PLATE}
+        linings={{ parent: `${base}m`, stuck: `${base}s` }}
       />
-      <path d={layout.breakPath} fill="none" stroke={PLATE.scribe} strokeWidth={2} strokeLinejoin="round" />
-      {layout.drillPaths.map((drill) => (
-        <path
-          key={drill.id}
-          data-drill={drill.id}
-          d={drill.d}
-          fill={PLATE.chalk}
-          fillOpacity={drill.last ? 0.14 : 0}
-          stroke={PLATE.chalk}
-          strokeWidth={drill.last ? 1.8 : 0.9}
-          strokeDasharray={drill.last ? undefined : '4 4'}
-          strokeLinejoin="round"
-        />
-      ))}
       <Level y={faceY} from={metalLeftX} to={metalRightX} />
       <Axis x={axisX} from={24} to={bottomY} />
       <Level y={bottomY} from={metalLeftX} to={metalRightX} goesOn />

@@ -1,4 +1,5 @@
 import { blankStuck, corePlan, coreWindow, parentById, threadById, type StuckCase } from '@deep-mend/core';
+import { svgShapes } from '../paint/svgShapes.ts';
 import { stuckLayout } from './stuckLayout.ts';
 
 const m10 = threadById('M10x1.5');
@@ -16,8 +17,14 @@ const layout = (stuck: StuckCase, changes: Partial<Parameters<typeof stuckLayout
     height: 330,
     ...changes,
   });
-const numbers = (path: string) =>
-  [...path.matchAll(/[ML](-?[\d.]+) (-?[\d.]+)/g)].map((m) => [Number(m[1]), Number(m[2])] as const);
+type Drawn = ReturnType<typeof layout>;
+/** The points of a shape as they are painted, px. */
+const painted = (drawn: Drawn, id: (shape: string) => boolean) =>
+  drawn.layers
+    .flatMap((layer) => svgShapes(layer, drawn.place))
+    .flatMap((row) =>
+      'points' in row && id(row.shape.id) ? row.points.split(' ').map((point) => point.split(',').map(Number)) : [],
+    ) as [number, number][];
 
 test('every depth has its flag, in order, none on another, and on the rule where it belongs', () => {
   const drawn = layout(stud);
@@ -41,14 +48,14 @@ test('what is not measured has no flag; what stands proud says so in words and p
 
 test('the last drill is to scale, on its offset, its tip at the stop; everything stays on the plate', () => {
   const drawn = layout(stud, { offsetMm: 0.5 });
-  const points = numbers(drawn.drillPaths.find((drill) => drill.last)!.d);
+  const points = painted(drawn, (id) => id === 'drill 7.5 mm');
   const xs = points.map(([x]) => x);
   expect((Math.max(...xs) - Math.min(...xs)) / drawn.scale).toBeCloseTo(7.5, 1);
   expect((Math.max(...xs) + Math.min(...xs)) / 2 - drawn.axisX).toBeCloseTo(0.5 * drawn.scale, 1);
   expect(Math.max(...points.map(([, y]) => y))).toBeCloseTo(drawn.yOf(24), 1);
   for (const width of [366, 628, 900]) {
     const at = layout(stud, { width });
-    for (const [x, y] of numbers(`${at.holePath}${at.stuckPath}`)) {
+    for (const [x, y] of painted(at, (id) => id === 'hole' || id === 'stuck')) {
       expect(x).toBeGreaterThan(at.rule.x + at.rule.width);
       expect(x).toBeLessThan(width);
       expect(y).toBeLessThan(at.height);
@@ -57,7 +64,9 @@ test('the last drill is to scale, on its offset, its tip at the stop; everything
 });
 
 test('a dowel has no thread: its sides are straight', () => {
-  const xs = new Set(numbers(layout({ ...stud, what: 'dowel' }, { plan: null }).holePath).map(([x]) => x.toFixed(1)));
+  const xs = new Set(
+    painted(layout({ ...stud, what: 'dowel' }, { plan: null }), (id) => id === 'hole').map(([x]) => x.toFixed(1)),
+  );
   // Two sides and the point of the drilled end.
   expect(xs.size).toBe(3);
 });

@@ -1,5 +1,7 @@
 import type { HoleSummary } from '@deep-mend/contract';
 import { useTheme } from '@mui/material/styles';
+import { holeGlyph, type GlyphFacts } from '@deep-mend/drawing';
+import { ON_PLATE, Paint } from '../paint/Paint.tsx';
 
 /** What the glyph says, in words: always shown beside it or as its label. */
 export function holeWords(hole: Pick<HoleSummary, 'openMendId' | 'lastOutcome' | 'repairs'>): string {
@@ -11,7 +13,13 @@ export function holeWords(hole: Pick<HoleSummary, 'openMendId' | 'lastOutcome' |
   return 'sound';
 }
 
-/** End view of a hole: one ring a generation; dashes = stripped, a gap = suspect, a tick across = proved. */
+function stateOf({ openMendId, lastOutcome }: Pick<HoleSummary, 'openMendId' | 'lastOutcome'>): GlyphFacts['state'] {
+  if (openMendId !== null) return 'stripped';
+  if (lastOutcome === 'given-up' || lastOutcome === 'sent-out') return 'suspect';
+  return lastOutcome === 'mended' ? 'proved' : 'sound';
+}
+
+/** End view of a hole: one ring a generation, its state in their dashes, with its words. */
 export function HoleGlyph({
   hole,
   size = 28,
@@ -20,30 +28,17 @@ export function HoleGlyph({
   size?: number;
 }) {
   const { tokens } = useTheme();
-  const rings = Math.min(hole.generation + 1, 4);
-  const stripped = hole.openMendId !== null;
-  const suspect = !stripped && (hole.lastOutcome === 'given-up' || hole.lastOutcome === 'sent-out');
-  const proved = !stripped && hole.lastOutcome === 'mended';
-  const colour = stripped ? tokens.fails : suspect ? tokens.care : tokens.ink;
+  const colours = { ...ON_PLATE, ink: tokens.ink, holds: tokens.holds, care: tokens.care, fails: tokens.fails };
+  const list = holeGlyph({ rings: hole.generation + 1, state: stateOf(hole) });
   return (
-    <svg width={size} height={size} viewBox="0 0 32 32" role="img" aria-label={holeWords(hole)}>
-      <title>{holeWords(hole)}</title>
-      {Array.from({ length: rings }, (_, ring) => {
-        // The outermost ring keeps its size, earlier generations stand inside it.
-        const r = 13 - (rings - 1 - ring) * 3.6;
-        const round = 2 * Math.PI * r;
-        const outer = ring === rings - 1;
-        const dash =
-          outer && stripped
-            ? `${round / 14} ${round / 14}`
-            : outer && suspect
-              ? `${round * 0.85} ${round * 0.15}`
-              : undefined;
-        return (
-          <circle key={r} cx={16} cy={16} r={r} fill="none" stroke={colour} strokeWidth={1.9} strokeDasharray={dash} />
-        );
-      })}
-      {proved && <path d="M5 27 L27 5" stroke={tokens.holds} strokeWidth={2.6} strokeLinecap="round" />}
-    </svg>
+    <Paint
+      list={list}
+      widthPx={FIELD_PX}
+      label={holeWords(hole)}
+      colours={colours}
+      look={{ width: size, height: size }}
+      title
+    />
   );
 }
+const FIELD_PX = 32;
