@@ -62,6 +62,16 @@ export type Shape =
       font: 'drawing' | 'label';
     };
 
+/** Where a display list stands on a screen: which point of it lies at the origin, and how many pixels a millimetre has. */
+export interface Place {
+  originXMm: number;
+  originYMm: number;
+  pxPerMm: number;
+  /** Where that origin lies on the sheet, px. */
+  atX: number;
+  atY: number;
+}
+
 /** Every point that a shape's outline touches, and the middle of what is round: for tests and for fitting a view. */
 export function pointsOf(shape: Shape): readonly Point[] {
   switch (shape.kind) {

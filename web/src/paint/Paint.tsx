@@ -1,7 +1,7 @@
-import type { DisplayList, Fill, Ink, Layer, Pen } from '@deep-mend/drawing';
+import type { DisplayList, Fill, Ink, Layer, Pen, Place } from '@deep-mend/drawing';
 import { memo, type CSSProperties } from 'react';
 import { FONT, PLATE } from '../app/theme.ts';
-import { placeOf, svgShapes, type Place, type SvgShape } from './svgShapes.ts';
+import { placeOf, svgShapes, type SvgShape } from './svgShapes.ts';
 
 /** What each ink looks like on a ground. */
 export type Colours = Readonly<Record<Ink, string>>;

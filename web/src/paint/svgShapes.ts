@@ -1,14 +1,4 @@
-import type { DisplayList, Layer, Point, Shape } from '@deep-mend/drawing';
-
-/** Where a display list stands on a screen: which point of it lies at the origin, and how many pixels a millimetre has. */
-export interface Place {
-  originXMm: number;
-  originYMm: number;
-  pxPerMm: number;
-  /** Where that origin lies on the sheet, px. */
-  atX: number;
-  atY: number;
-}
+import type { DisplayList, Layer, Place, Point, Shape } from '@deep-mend/drawing';
 
 /** A whole list on a sheet of its own. */
 export const placeOf = ({ view }: DisplayList, widthPx: number): Place => ({

@@ -21,7 +21,7 @@ import { Verdict, verdictPath } from '../../../../parts/Verdict.tsx';
 import { WorkingDialog } from '../../../../parts/WorkingDialog.tsx';
 import { ChecksList } from '../../ChecksList.tsx';
 import { RouteFigures } from './RouteFigures.tsx';
-import { rungKey } from '../../../../drawing/plateLayout.ts';
+import { rungKey } from '@deep-mend/drawing';
 import { OtherWays } from './OtherWays.tsx';
 import { RouteEconomics } from './RouteEconomics.tsx';
 import { SideBySide } from './SideBySide.tsx';

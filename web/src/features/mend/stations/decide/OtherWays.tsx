@@ -1,6 +1,6 @@
 import { WAYS, type Route } from '@deep-mend/core';
 import { Verdict } from '../../../../parts/Verdict.tsx';
-import { rungKey, rungsOf } from '../../../../drawing/plateLayout.ts';
+import { rungKey, rungsOf } from '@deep-mend/drawing';
 
 /** Ways that stand but have no rung: those that take no metal, and those that the ladder had no room for. */
 export function OtherWays({

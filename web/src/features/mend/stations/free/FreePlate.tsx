@@ -1,7 +1,7 @@
 import type { UnitSystem } from '@deep-mend/core';
 import { PLATE } from '../../../../app/theme.ts';
-import { StuckSection } from '../../../../drawing/StuckSection.tsx';
-import { stuckLayout } from '../../../../drawing/stuckLayout.ts';
+import { StuckSection } from '../../../../paint/StuckSection.tsx';
+import { stuckLayout } from '@deep-mend/drawing';
 import { HarmPlates } from './HarmPlates.tsx';
 import type { FreePlan } from './useFreePlan.ts';
 

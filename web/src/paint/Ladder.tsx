@@ -1,8 +1,8 @@
 import { memo, type KeyboardEvent, type MouseEvent } from 'react';
-import type { UnitSystem, Verdict } from '@deep-mend/core';
+import { keep, type UnitSystem, type Verdict } from '@deep-mend/core';
 import { FONT, PLATE } from '../app/theme.ts';
 import { VERDICT_WORDS, verdictPath } from '../parts/Verdict.tsx';
-import type { LadderRow, PlateLayout } from './plateLayout.ts';
+import type { LadderRow, PlateLayout } from '@deep-mend/drawing';
 import { Lining, SHEET } from './sheet.tsx';
 
 const COLOUR: Record<Verdict, string> = { holds: PLATE.holds, 'with-care': PLATE.care, 'does-not-hold': PLATE.fails };
@@ -10,6 +10,26 @@ const BAR_PX = 14;
 const POINTED_AT = { cursor: 'pointer' } as const;
 /** The axis is stretched across the page only, so a bar keeps its height and its outline keeps its width. */
 const across = (axisX: number, scale: number) => `translate(${axisX} 0) scale(${scale} 1)`;
+
+/** Equal keys paint the same: a layout is new with every key on the keyboard, the ladder in it mostly is not. */
+const keysOf = keep(({ ladder, width, axisX, scale, halfSection }: PlateLayout) => {
+  const words = ladder.rows
+    .map(
+      ({ rung: { key, title, verdict, isFirst, route } }) =>
+        `${key} ${title} ${route.id} ${verdict} ${isFirst} ${route.reserve.ratio === null ? '' : Math.round(1000 * route.reserve.ratio)}`,
+    )
+    .join('|');
+  const bars = ladder.rows
+    .map(({ drillMm, outerMm, rung }) => `${rung.key} ${drillMm} ${outerMm} ${rung.verdict}`)
+    .join('|');
+  const { edgeX, cleanUpX, forbiddenX, axisTicks } = ladder;
+  const numerals = axisTicks.map(({ numeral }) => numeral).join(' ');
+  return {
+    words,
+    bars,
+    all: [words, bars, width, axisX, scale, halfSection, edgeX, cleanUpX, forbiddenX, numerals].join('|'),
+  };
+});
 
 interface LadderProps {
   layout: PlateLayout;
@@ -23,7 +43,7 @@ interface LadderProps {
 export const Ladder = memo(
   LadderDrawing,
   (before, after) =>
-    before.layout.ladder.key === after.layout.ladder.key &&
+    keysOf(before.layout).all === keysOf(after.layout).all &&
     before.selectedKey === after.selectedKey &&
     before.hatchId === after.hatchId &&
     before.onSelect === after.onSelect,
@@ -33,6 +53,7 @@ const keyOf = (target: EventTarget) => (target as Element).closest('[data-rung]'
 
 function LadderDrawing({ layout, units, selectedKey, hatchId, onSelect }: LadderProps) {
   const { ladder, axisX, halfSection, scale } = layout;
+  const keys = keysOf(layout);
   const end = ladder.axisY;
   const indexAt = (target: EventTarget) => ladder.rows.findIndex(({ rung }) => rung.key === keyOf(target));
   const click = (event: MouseEvent) => {
@@ -115,7 +136,7 @@ function LadderDrawing({ layout, units, selectedKey, hatchId, onSelect }: Ladder
         style={POINTED_AT}
       >
         <AllWords
-          wordsKey={ladder.wordsKey}
+          wordsKey={keys.words}
           rows={ladder.rows}
           width={layout.width}
           statusX={ladder.statusX}
@@ -126,7 +147,7 @@ function LadderDrawing({ layout, units, selectedKey, hatchId, onSelect }: Ladder
       </g>
       <g transform={across(axisX, scale)} pointerEvents="none">
         <AllBars
-          barsKey={ladder.barsKey}
+          barsKey={keys.bars}
           rows={ladder.rows}
           dropPx={halfSection ? 27 : ladder.rowHeight / 2 - BAR_PX / 2}
           selectedKey={selectedKey}

@@ -1,13 +1,14 @@
 import { memo } from 'react';
 import type { UnitSystem } from '@deep-mend/core';
 import { FONT, PLATE } from '../app/theme.ts';
-import { LABEL_CLEAR_PX, LABEL_LINE_PX, LETTER_PX, type PlateFlag, type PlateLayout } from './plateLayout.ts';
-
-/** What the rule needs of a drawing. */
-export type RuleLayout = Pick<
-  PlateLayout,
-  'rule' | 'faceY' | 'flags' | 'engaged' | 'yOf' | 'stretches' | 'halfSection' | 'scale'
->;
+import {
+  LABEL_CLEAR_PX,
+  LABEL_LINE_PX,
+  LETTER_PX,
+  type PlateFlag,
+  type PlateLayout,
+  type RuleLayout,
+} from '@deep-mend/drawing';
 
 /** The ticks with numerals, or those without, as one path each. */
 function tickPath(rule: PlateLayout['rule'], withNumerals: boolean): string {
@@ -108,17 +109,34 @@ interface NumeralsProps {
   faceY: number;
 }
 
+type TicksList = PlateLayout['rule']['ticks'];
+
+/** Two lists that paint the same: they are made anew with every key, and mostly equal. */
+const sameTicks = (before: TicksList, after: TicksList): boolean =>
+  before.length === after.length &&
+  before.every(({ y, numeral, length }, index) => {
+    const other = after[index]!;
+    return y === other.y && numeral === other.numeral && length === other.length;
+  });
+
 /** Drawn again only when a flag comes to cover another numeral. Each is moved as a whole: a text's own y shapes it again. */
-const Numerals = memo(function Numerals({ ticks, covered, x, faceY }: NumeralsProps) {
-  const hidden = new Set(covered.split(' '));
-  return ticks.map(({ y, numeral }, index) =>
-    numeral === null || hidden.has(String(index)) ? null : (
-      <g key={numeral} transform={`translate(${x + 3} ${y + (y < faceY + 6 ? 9 : 4)})`}>
-        <NumeralWord text={numeral} />
-      </g>
-    ),
-  );
-});
+const Numerals = memo(
+  function Numerals({ ticks, covered, x, faceY }: NumeralsProps) {
+    const hidden = new Set(covered.split(' '));
+    return ticks.map(({ y, numeral }, index) =>
+      numeral === null || hidden.has(String(index)) ? null : (
+        <g key={numeral} transform={`translate(${x + 3} ${y + (y < faceY + 6 ? 9 : 4)})`}>
+          <NumeralWord text={numeral} />
+        </g>
+      ),
+    );
+  },
+  (before, after) =>
+    sameTicks(before.ticks, after.ticks) &&
+    before.covered === after.covered &&
+    before.x === after.x &&
+    before.faceY === after.faceY,
+);
 
 const NumeralWord = memo(function NumeralWord({ text }: { text: string }) {
   return (
@@ -140,17 +158,20 @@ function coveredBy(flags: PlateLayout['flags'], ticks: PlateLayout['rule']['tick
   return covered;
 }
 
-/** Equal ticks come as one list: their paths are then not written again. */
-const Ticks = memo(function Ticks({ ticks, x, width }: PlateLayout['rule']) {
-  return [false, true].map((numbered) => (
-    <path
-      key={String(numbered)}
-      d={tickPath({ ticks, x, width }, numbered)}
-      stroke={PLATE.deep}
-      strokeWidth={numbered ? 1.4 : 0.8}
-    />
-  ));
-});
+/** Equal ticks: their paths are not written again. */
+const Ticks = memo(
+  function Ticks({ ticks, x, width }: PlateLayout['rule']) {
+    return [false, true].map((numbered) => (
+      <path
+        key={String(numbered)}
+        d={tickPath({ ticks, x, width }, numbered)}
+        stroke={PLATE.deep}
+        strokeWidth={numbered ? 1.4 : 0.8}
+      />
+    ));
+  },
+  (before, after) => sameTicks(before.ticks, after.ticks) && before.x === after.x && before.width === after.width,
+);
 
 const Engaged = memo(function Engaged({ x, y1, y2 }: { x: number; y1: number; y2: number }) {
   return (

@@ -1,6 +1,6 @@
 import { blankStuck, corePlan, coreWindow, parentById, threadById, type StuckCase } from '@deep-mend/core';
-import { svgShapes } from '../paint/svgShapes.ts';
-import { stuckLayout } from './stuckLayout.ts';
+import { svgShapes } from './svgShapes.ts';
+import { stuckLayout } from '@deep-mend/drawing';
 
 const m10 = threadById('M10x1.5');
 const window = coreWindow(m10, 'nominal');

@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { PLATE } from '../app/theme.ts';
 import { bothSides, placed, roundLine, sideArea, sideLine, wirePath } from './inMillimetres.ts';
-import type { PlateLayout } from './plateLayout.ts';
+import type { PlateLayout } from '@deep-mend/drawing';
 import { Axis, Level } from './sheet.tsx';
 
 const THIN = { vectorEffect: 'non-scaling-stroke', strokeLinejoin: 'round' } as const;

@@ -1,5 +1,4 @@
 import { MM_PER_INCH, type UnitSystem } from '@deep-mend/core';
-import { lastMade, type LastMade } from './lastMade.ts';
 
 export interface RuleTick {
   y: number;
@@ -33,22 +32,6 @@ export function ruleTicks(
     });
   }
   return ticks;
-}
-
-const LAST: LastMade<RuleTick[]> = { key: '', value: null };
-
-/** Equal ticks are one list, so that what is drawn from it is not made again with every key. */
-export function ticksFor(
-  units: UnitSystem,
-  totalMm: number,
-  scale: number,
-  hidden: { fromMm: number; toMm: number } | null,
-  faceY: number,
-  yOf: (mm: number) => number,
-) {
-  const count = Math.floor((units === 'in' ? totalMm / (MM_PER_INCH / 16) : totalMm) + 1e-9);
-  const key = `${units} ${count} ${scale} ${hidden ? `${hidden.fromMm} ${hidden.toMm}` : ''} ${faceY}`;
-  return lastMade(LAST, key, () => ruleTicks(units, totalMm, scale, hidden, yOf));
 }
 
 function sixteenths(n: number): string {

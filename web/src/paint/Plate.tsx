@@ -3,7 +3,7 @@ import type { UnitSystem } from '@deep-mend/core';
 import { FONT, PLATE } from '../app/theme.ts';
 import { DepthRule } from './DepthRule.tsx';
 import { Ladder } from './Ladder.tsx';
-import type { PlateLayout } from './plateLayout.ts';
+import type { PlateLayout } from '@deep-mend/drawing';
 import { Section } from './Section.tsx';
 import { ParentLining, SHEET } from './sheet.tsx';
 

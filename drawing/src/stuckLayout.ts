@@ -1,15 +1,21 @@
 import { formatLength, type UnitSystem } from '@deep-mend/core';
-import { stuckSection, type Layer, type StuckSectionInput } from '@deep-mend/drawing';
-import type { Place } from '../paint/svgShapes.ts';
-import type { RuleLayout } from './DepthRule.tsx';
-import { flagsEnd, LABEL_CLEAR_PX, labelLines, spread, type PlateFlag } from './plateLayout.ts';
-import { ruleTicks } from './ruleTicks.ts';
+import type { Layer, Place } from './DisplayList.ts';
+import { flagsEnd, LABEL_CLEAR_PX, labelLines, spread, type PlateFlag } from './plate/flags.ts';
+import type { PlateLayout } from './plate/plateLayout.ts';
+import { ruleTicks } from './plate/ruleTicks.ts';
+import { stuckSection, type StuckSectionInput } from './stuckSection.ts';
 
 export interface StuckInput extends StuckSectionInput {
   units: UnitSystem;
   width: number;
   height: number;
 }
+
+/** What a rule needs of a drawing. */
+export type RuleLayout = Pick<
+  PlateLayout,
+  'rule' | 'faceY' | 'flags' | 'engaged' | 'yOf' | 'stretches' | 'halfSection' | 'scale'
+>;
 
 export interface StuckLayout extends RuleLayout {
   width: number;

@@ -8,7 +8,9 @@ import {
   threadById,
   type HoleCase,
 } from '@deep-mend/core';
-import { labelLines, plateLayout, rungsOf } from './plateLayout.ts';
+import { labelLines } from './flags.ts';
+import { plateLayout } from './plateLayout.ts';
+import { rungsOf } from './rungs.ts';
 
 const exact = (mm: number) => ({ mm, halfWidthMm: 0 });
 

@@ -1,10 +1,10 @@
 import { memo, useId } from 'react';
 import type { UnitSystem } from '@deep-mend/core';
 import { FONT, PLATE } from '../app/theme.ts';
-import { ON_PLATE, PaintLayers } from '../paint/Paint.tsx';
+import { ON_PLATE, PaintLayers } from './Paint.tsx';
 import { DepthRule } from './DepthRule.tsx';
 import { Axis, Level, Lining, ParentLining, SHEET } from './sheet.tsx';
-import type { StuckLayout } from './stuckLayout.ts';
+import type { StuckLayout } from '@deep-mend/drawing';
 
 /** What is stuck, drawn where it is: hatched against the metal round it, its break ragged, the drills down it in chalk. */
 export const StuckSection = memo(function StuckSection({
