@@ -3,6 +3,12 @@ import { dirname, join, normalize, relative } from 'node:path';
 
 const ROOT = join(__dirname, '..');
 
+/** Floors of the web and of the server, the lowest first; what stands beside another may not import it. Files of the root lie on top. */
+const FLOORS: Record<string, string[][]> = {
+  web: [['base', 'workers'], ['parts'], ['paint', 'answers'], ['features'], ['shell']],
+  server: [['platform'], ['store'], ['usecases'], ['http']],
+};
+
 /** Which workspaces each may import. Arrows point down only. */
 const WORKSPACES: Record<string, string[]> = {
   core: [],
@@ -48,52 +54,159 @@ const SHELVES = [
 interface Arrow {
   from: string;
   to: string;
+  /** Only its types: it goes when the code runs. */
+  typesOnly: boolean;
+}
+
+/** Every import, export-from and dynamic import of a text. */
+function arrowsOf(from: string, text: string): Arrow[] {
+  const clause = /^(?:import|export)\s+(type\s+)?((?:[^'"]*?\s)?from\s+)?'([^']+)';?|import\('([^']+)'\)/gm;
+  return [...text.matchAll(clause)].map((match) => {
+    const names = /\{([^}]*)\}/.exec(match[2] ?? '');
+    const typed =
+      names !== null && names[1]!.split(',').every((name) => name.trim() === '' || name.trim().startsWith('type '));
+    return {
+      from,
+      to: (match[3] ?? match[4])!,
+      typesOnly: match[1] !== undefined || (typed && !/\w\s*,\s*\{/.test(match[2]!)),
+    };
+  });
 }
 
 function arrowsIn(folder: string): Arrow[] {
   return (readdirSync(join(ROOT, folder), { recursive: true }) as string[])
     .filter((file) => /\.tsx?$/.test(file) && !file.includes('.test.') && !file.includes('test-support'))
-    .flatMap((file) => {
-      const from = join(folder, file);
-      const text = readFileSync(join(ROOT, from), 'utf8');
-      return [...text.matchAll(/(?:^|[\s}])(?:from|import) '([^']+)'|import\('([^']+)'\)/gm)].map((match) => ({
-        from,
-        to: (match[1] ?? match[2])!,
-      }));
-    });
+    .flatMap((file) => arrowsOf(join(folder, file), readFileSync(join(ROOT, folder, file), 'utf8')));
 }
 
-test.each(Object.entries(WORKSPACES))('%s imports only what lies below it', (workspace, allowed) => {
+/** Where an arrow inside a workspace ends, from the root; null for a package. */
+const targetOf = ({ from, to }: Arrow): string | null =>
+  to.startsWith('.') ? normalize(join(dirname(from), to)) : null;
+
+// Each rule gives what breaks it; each is broken once on purpose below, so that none passes because it sees nothing.
+const leavesWorkspace = (workspace: string, arrows: readonly Arrow[]): Arrow[] =>
+  arrows.filter((arrow) => {
+    if (arrow.to.startsWith('@deep-mend/')) return !WORKSPACES[workspace]!.includes(arrow.to.split('/')[1]!);
+    const target = targetOf(arrow);
+    return target !== null && !target.startsWith(`${workspace}/`);
+  });
+
+const goesUpAFloor = (workspace: string, arrows: readonly Arrow[]): Arrow[] => {
+  const floors = FLOORS[workspace]!;
+  const roomOf = (path: string) => relative(`${workspace}/src`, path).split('/')[0]!;
+  const floorOf = (room: string) => {
+    const floor = floors.findIndex((rooms) => rooms.includes(room));
+    return floor >= 0 ? floor : room.includes('.') ? floors.length : -1;
+  };
+  return arrows.filter((arrow) => {
+    const target = targetOf(arrow);
+    if (target === null) return false;
+    const [here, there] = [roomOf(arrow.from), roomOf(target)];
+    // Files of the root are the top floor: rings among them are found by the other rule.
+    if (here === there || (here.includes('.') && there.includes('.'))) return false;
+    return floorOf(here) < 0 || floorOf(there) < 0 || floorOf(there) >= floorOf(here);
+  });
+};
+
+const goesDownTheShelves = (arrows: readonly Arrow[]): Arrow[] => {
+  const shelfOf = (path: string) => SHELVES.findIndex((shelf) => path.startsWith(`core/src/${shelf}/`));
+  return arrows.filter((arrow) => {
+    const target = targetOf(arrow);
+    if (target === null || !relative('core/src', arrow.from).includes('/')) return false;
+    return shelfOf(arrow.from) < 0 || shelfOf(target) < 0 || shelfOf(target) > shelfOf(arrow.from);
+  });
+};
+
+const knowsTheWorld = (arrows: readonly Arrow[]): Arrow[] =>
+  arrows.filter(({ to }) => !to.startsWith('.') && !to.startsWith('@noble/'));
+
+const crossesFeatures = (arrows: readonly Arrow[]): Arrow[] =>
+  arrows.filter((arrow) => {
+    const target = targetOf(arrow);
+    if (target === null || !arrow.from.startsWith('web/src/features/')) return false;
+    const own = arrow.from.split('/').slice(0, 4).join('/');
+    return target.startsWith('web/src/features/') && !target.startsWith(`${own}/`);
+  });
+
+/** A ring of imports that stay when the code runs: whoever comes first sees the others half made. */
+function cycleIn(arrows: readonly Arrow[]): string[] | null {
+  const next = new Map<string, string[]>();
+  for (const arrow of arrows) {
+    const target = targetOf(arrow);
+    if (target !== null && !arrow.typesOnly) next.set(arrow.from, [...(next.get(arrow.from) ?? []), target]);
+  }
+  const done = new Set<string>();
+  const walk = (file: string, path: string[]): string[] | null => {
+    if (path.includes(file)) return [...path.slice(path.indexOf(file)), file];
+    if (done.has(file)) return null;
+    for (const target of next.get(file) ?? []) {
+      const ring = walk(target, [...path, file]);
+      if (ring) return ring;
+    }
+    done.add(file);
+    return null;
+  };
+  for (const file of next.keys()) {
+    const ring = walk(file, []);
+    if (ring) return ring;
+  }
+  return null;
+}
+
+test.each(Object.keys(WORKSPACES))('%s imports only what lies below it, and in no ring', (workspace) => {
   const arrows = arrowsIn(`${workspace}/src`);
   expect(arrows.length).toBeGreaterThan(3);
-  const wrong = arrows.filter(({ from, to }) => {
-    if (to.startsWith('@deep-mend/')) return !allowed.includes(to.split('/')[1]!);
-    return to.startsWith('.') && relative(join(ROOT, workspace), join(ROOT, dirname(from), to)).startsWith('..');
-  });
-  expect(wrong).toEqual([]);
+  expect(leavesWorkspace(workspace, arrows)).toEqual([]);
+  expect(cycleIn(arrows)).toBeNull();
+});
+
+test.each(Object.keys(FLOORS))('the floors of the %s: arrows point down', (workspace) => {
+  expect(goesUpAFloor(workspace, arrowsIn(`${workspace}/src`))).toEqual([]);
 });
 
 test('the core’s shelves import only themselves and the shelves above', () => {
-  const shelfOf = (path: string) => SHELVES.findIndex((shelf) => path.startsWith(`${shelf}/`));
-  const inside = arrowsIn('core/src')
-    .map(({ from, to }) => ({ from: relative('core/src', from), to }))
-    .filter(({ from, to }) => to.startsWith('.') && from.includes('/'))
-    .map(({ from, to }) => ({ from, to: normalize(join(dirname(from), to)) }));
-  expect(inside.filter(({ from, to }) => shelfOf(from) < 0 || shelfOf(to) < 0)).toEqual([]);
-  expect(inside.filter(({ from, to }) => shelfOf(to) > shelfOf(from))).toEqual([]);
+  expect(goesDownTheShelves(arrowsIn('core/src'))).toEqual([]);
 });
 
 test('the core knows no clock, chance, network or framework', () => {
-  const outside = arrowsIn('core/src').filter(({ to }) => !to.startsWith('.') && !to.startsWith('@noble/'));
-  expect(outside).toEqual([]);
+  expect(knowsTheWorld(arrowsIn('core/src'))).toEqual([]);
 });
 
 test('a feature of the web never imports another feature', () => {
-  const wrong = arrowsIn('web/src/features').filter(({ from, to }) => {
-    if (!to.startsWith('.')) return false;
-    const own = from.split('/').slice(0, 4).join('/');
-    const target = join(dirname(from), to);
-    return target.startsWith('web/src/features/') && !target.startsWith(`${own}/`);
+  expect(crossesFeatures(arrowsIn('web/src/features'))).toEqual([]);
+});
+
+describe('each rule, broken on purpose', () => {
+  const arrow = (from: string, to: string, line = `import { x } from '${to}';`) => arrowsOf(from, line);
+  test.each<[string, unknown[]]>([
+    ['a workspace above', leavesWorkspace('core', arrow('core/src/a.ts', '@deep-mend/web'))],
+    ['a file of another workspace', leavesWorkspace('web', arrow('web/src/base/a.ts', '../../../server/src/b.ts'))],
+    ['a floor above', goesUpAFloor('web', arrow('web/src/parts/a.ts', '../features/mend/b.ts'))],
+    ['a floor beside', goesUpAFloor('web', arrow('web/src/paint/a.ts', '../answers/b.ts'))],
+    ['a folder that stands on no floor', goesUpAFloor('web', arrow('web/src/odd/a.ts', '../base/b.ts'))],
+    [
+      'the server’s use cases from its store',
+      goesUpAFloor('server', arrow('server/src/store/a.ts', '../usecases/b.ts')),
+    ],
+    ['a shelf below', goesDownTheShelves(arrow('core/src/facts/drills/a.ts', '../../plan/routes/index.ts'))],
+    ['a shelf that is not listed', goesDownTheShelves(arrow('core/src/odd/a.ts', '../facts/ways/index.ts'))],
+    ['the network from the core', knowsTheWorld(arrow('core/src/facts/drills/a.ts', 'node:http'))],
+    ['another feature', crossesFeatures(arrow('web/src/features/mend/a.ts', '../crib/b.ts'))],
+    [
+      'one that is only loaded when it is wanted',
+      crossesFeatures(arrow('web/src/features/mend/a.ts', '../crib/b.ts', "const b = import('../crib/b.ts');")),
+    ],
+  ])('%s', (_, broken) => {
+    expect(broken).toHaveLength(1);
   });
-  expect(wrong).toEqual([]);
+
+  test('a ring, but not one of types alone', () => {
+    const there = (line: string) => [...arrow('a/src/x.ts', './y.ts'), ...arrow('a/src/y.ts', './x.ts', line)];
+    expect(cycleIn(there("import { x } from './x.ts';"))).toEqual(['a/src/x.ts', 'a/src/y.ts', 'a/src/x.ts']);
+    expect(cycleIn(there("import { type Y, x } from './x.ts';"))).not.toBeNull();
+    expect(cycleIn(there("import type { X } from './x.ts';"))).toBeNull();
+    expect(cycleIn(there("import { type X, type Y } from './x.ts';"))).toBeNull();
+    expect(cycleIn(there("export { x } from './x.ts';"))).not.toBeNull();
+    expect(cycleIn(there("import './x.ts';"))).not.toBeNull();
+  });
 });

@@ -7,7 +7,7 @@ import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { Logger } from 'pino';
 import { apiRouter, type ApiOptions } from './http/api.ts';
-import { HttpProblem } from './http/HttpProblem.ts';
+import { Refusal } from './usecases/Refusal.ts';
 import { problems } from './http/problems.ts';
 
 export interface AppOptions extends ApiOptions {
@@ -63,7 +63,7 @@ export function createApp(options: AppOptions): Koa {
         ctx.body = { ok: true };
       } catch (error) {
         logger.warn({ err: error }, 'not ready');
-        throw new HttpProblem(503, 'not-ready', 'Not ready', 'The database does not answer.');
+        throw new Refusal(503, 'not-ready', 'Not ready', 'The database does not answer.');
       }
       return;
     }
@@ -73,7 +73,7 @@ export function createApp(options: AppOptions): Koa {
     const writes = ctx.method === 'POST' || ctx.method === 'PUT';
     // A form on another site can not send JSON, so demanding it also keeps foreign pages from writing.
     if (ctx.path.startsWith('/api/') && writes && !ctx.is('application/json')) {
-      throw new HttpProblem(415, 'media-type', 'Not JSON', 'Send application/json.');
+      throw new Refusal(415, 'media-type', 'Not JSON', 'Send application/json.');
     }
     await next();
   });

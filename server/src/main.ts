@@ -4,7 +4,7 @@ import pino from 'pino';
 import { createApp } from './app.ts';
 import { readConfig } from './platform/config.ts';
 import { connect } from './store/connect.ts';
-import { ensureShop } from './store/firstRows.ts';
+import { ensureShop } from './usecases/shop/ensureShop.ts';
 import { migrate } from './store/migrate.ts';
 import { forgetOldKeys } from './usecases/once.ts';
 

@@ -5,7 +5,7 @@ import supertest from 'supertest';
 import { v7 } from 'uuid';
 import { createApp } from '../src/app.ts';
 import { connect } from '../src/store/connect.ts';
-import { ensureShop } from '../src/store/firstRows.ts';
+import { ensureShop } from '../src/usecases/shop/ensureShop.ts';
 import { migrate } from '../src/store/migrate.ts';
 import { API_PREFIX } from '@deep-mend/contract';
 

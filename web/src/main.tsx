@@ -6,7 +6,7 @@ import '@fontsource/barlow-semi-condensed/latin-500.css';
 import './parts/hot.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { App } from './app/App.tsx';
+import { App } from './shell/App.tsx';
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

@@ -7,7 +7,7 @@ import type { Sequelize } from 'sequelize';
 import type { z } from 'zod';
 import type { Context } from '../usecases/Context.ts';
 import { HANDLERS } from './handlers.ts';
-import { HttpProblem } from './HttpProblem.ts';
+import { Refusal } from '../usecases/Refusal.ts';
 
 export interface ApiOptions {
   sequelize: Sequelize;
@@ -21,7 +21,7 @@ function parse<T>(schema: z.ZodType<T>, value: unknown, where: 'body' | 'query')
   const result = schema.safeParse(value);
   if (result.success) return result.data;
   const fields = result.error.issues.map((issue) => ({ path: issue.path.join('.') || where, message: issue.message }));
-  throw new HttpProblem(
+  throw new Refusal(
     400,
     'shape',
     'Not as expected',
@@ -42,7 +42,7 @@ function lifted({ lift }: Endpoint, body: unknown): unknown {
     return lift(body);
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
-    throw new HttpProblem(
+    throw new Refusal(
       409,
       'other-build',
       'Another build',
@@ -55,12 +55,12 @@ function ifMatchOf(ctx: KoaContext, rule: Endpoint['ifMatch']): number | null {
   const header = ctx.get('If-Match');
   if (!rule) return null;
   if (header === '') {
-    if (rule === 'always') throw new HttpProblem(428, 'if-match', 'If-Match is missing', 'Say which revision you saw.');
+    if (rule === 'always') throw new Refusal(428, 'if-match', 'If-Match is missing', 'Say which revision you saw.');
     return null;
   }
   const revision = Number(/^"?(\d{1,9})"?$/.exec(header)?.[1] ?? NaN);
   if (!Number.isInteger(revision))
-    throw new HttpProblem(400, 'if-match', 'If-Match not readable', 'Give the revision as in the ETag.');
+    throw new Refusal(400, 'if-match', 'If-Match not readable', 'Give the revision as in the ETag.');
   return revision;
 }
 
@@ -68,7 +68,7 @@ function idempotencyKeyOf(ctx: KoaContext, needed: boolean | undefined): string 
   const key = ctx.get('Idempotency-Key');
   if (!needed) return '';
   if (!/^[\w-]{8,80}$/.test(key)) {
-    throw new HttpProblem(
+    throw new Refusal(
       400,
       'idempotency-key',
       'Idempotency-Key is missing',
@@ -97,12 +97,7 @@ export function apiRouter(options: ApiOptions): Router {
       const id = ctx.params.id ?? '';
       // An address that was cut off when it was copied, not a form that someone filled in wrongly.
       if (endpoint.path.includes(':id') && !Id.safeParse(id).success)
-        throw new HttpProblem(
-          404,
-          'not-found',
-          'Not found',
-          'Nothing is kept under this address. Look for it by name.',
-        );
+        throw new Refusal(404, 'not-found', 'Not found', 'Nothing is kept under this address. Look for it by name.');
       const reply = await HANDLERS[name]({
         context,
         id,

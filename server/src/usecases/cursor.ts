@@ -1,6 +1,6 @@
 import type { Page } from '@deep-mend/contract';
 import { QueryTypes } from 'sequelize';
-import { HttpProblem } from '../http/HttpProblem.ts';
+import { Refusal } from './Refusal.ts';
 import type { Context } from './Context.ts';
 
 // A cursor is what the last row is sorted by, so that a page costs the same wherever it is.
@@ -17,7 +17,7 @@ function decodeCursor(cursor: string | undefined): { sorted: string; id: string 
   } catch {
     // Falls through to the refusal below: an unreadable cursor is the caller's, whatever is wrong with it.
   }
-  throw new HttpProblem(400, 'cursor', 'Cursor not readable', 'Use the cursor of the page before, unchanged.');
+  throw new Refusal(400, 'cursor', 'Cursor not readable', 'Use the cursor of the page before, unchanged.');
 }
 
 export interface ListInput {

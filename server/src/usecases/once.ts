@@ -1,6 +1,6 @@
 import { digestOf } from '@deep-mend/core';
 import { Op, QueryTypes } from 'sequelize';
-import { HttpProblem } from '../http/HttpProblem.ts';
+import { Refusal } from './Refusal.ts';
 import { Once } from '../store/models.ts';
 import type { Context, Tx } from './Context.ts';
 
@@ -37,7 +37,7 @@ export async function once<T extends object>(
       raw: true,
     });
     if (before && before.bodyDigest !== bodyDigest)
-      throw new HttpProblem(422, 'key-reused', 'Key used before', 'This Idempotency-Key was used for another request.');
+      throw new Refusal(422, 'key-reused', 'Key used before', 'This Idempotency-Key was used for another request.');
     if (before) return again(transaction);
     const reply = await work(transaction);
     await Once.create(

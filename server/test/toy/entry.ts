@@ -3,7 +3,7 @@
 export { answerLine } from '../../../cli/src/answer.ts';
 export { createApp } from '../../src/app.ts';
 export { connect } from '../../src/store/connect.ts';
-export { ensureShop } from '../../src/store/firstRows.ts';
+export { ensureShop } from '../../src/usecases/shop/ensureShop.ts';
 export { migrate } from '../../src/store/migrate.ts';
 export { foldHole } from '@deep-mend/core';
 export { shutStations, STATION_IDS } from '../../../web/src/features/mend/stations/registry.ts';

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import type { UnitSystem } from '@deep-mend/core';
-import { FONT, PLATE } from '../app/theme.ts';
+import { FONT, PLATE } from '../base/theme.ts';
 import {
   LABEL_CLEAR_PX,
   LABEL_LINE_PX,

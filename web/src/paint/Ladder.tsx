@@ -1,6 +1,6 @@
 import { memo, type KeyboardEvent, type MouseEvent } from 'react';
 import { keep, type UnitSystem, type Verdict } from '@deep-mend/core';
-import { FONT, PLATE } from '../app/theme.ts';
+import { FONT, PLATE } from '../base/theme.ts';
 import { VERDICT_WORDS, verdictPath } from '../parts/Verdict.tsx';
 import type { LadderRow, PlateLayout } from '@deep-mend/drawing';
 import { Lining, SHEET } from './sheet.tsx';

@@ -1,6 +1,6 @@
 import type { DisplayList, Fill, Ink, Layer, Pen, Place } from '@deep-mend/drawing';
 import { memo, type CSSProperties } from 'react';
-import { FONT, PLATE } from '../app/theme.ts';
+import { FONT, PLATE } from '../base/theme.ts';
 import { placeOf, svgShapes, type SvgShape } from './svgShapes.ts';
 
 /** What each ink looks like on a ground. */

@@ -1,6 +1,6 @@
 import { memo, useId } from 'react';
 import type { UnitSystem } from '@deep-mend/core';
-import { FONT, PLATE } from '../app/theme.ts';
+import { FONT, PLATE } from '../base/theme.ts';
 import { DepthRule } from './DepthRule.tsx';
 import { Ladder } from './Ladder.tsx';
 import type { PlateLayout } from '@deep-mend/drawing';

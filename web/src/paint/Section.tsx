@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { PLATE } from '../app/theme.ts';
+import { PLATE } from '../base/theme.ts';
 import { bothSides, placed, roundLine, sideArea, sideLine, wirePath } from './inMillimetres.ts';
 import type { PlateLayout } from '@deep-mend/drawing';
 import { Axis, Level } from './sheet.tsx';

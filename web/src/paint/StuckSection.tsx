@@ -1,6 +1,6 @@
 import { memo, useId } from 'react';
 import type { UnitSystem } from '@deep-mend/core';
-import { FONT, PLATE } from '../app/theme.ts';
+import { FONT, PLATE } from '../base/theme.ts';
 import { ON_PLATE, PaintLayers } from './Paint.tsx';
 import { DepthRule } from './DepthRule.tsx';
 import { Axis, Level, Lining, ParentLining, SHEET } from './sheet.tsx';

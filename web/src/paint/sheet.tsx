@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { FONT, PLATE } from '../app/theme.ts';
+import { FONT, PLATE } from '../base/theme.ts';
 
 /**
  * Style of a drawing. Geometric precision keeps words the same size at every zoom, and spares the browser a font of its own

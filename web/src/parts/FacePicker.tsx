@@ -4,7 +4,7 @@ import TextField from '@mui/material/TextField';
 import type { AssetDetail, AssetSummary, Page } from '@deep-mend/contract';
 import { useState } from 'react';
 import useSWR from 'swr';
-import { read } from '../api/client.ts';
+import { read } from '../base/client.ts';
 
 /** Chooses an asset by search, then one of its faces. */
 export function FacePicker({ faceId, onPick }: { faceId: string; onPick: (faceId: string) => void }) {

@@ -9,8 +9,8 @@ import type { HoleSummary, HoleWritten, NewHole, Page } from '@deep-mend/contrac
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import useSWR from 'swr';
-import { ApiProblem, newId, read, write } from '../api/client.ts';
-import { useShop } from '../app/ShopContext.tsx';
+import { ApiProblem, newId, read, write } from '../base/client.ts';
+import { useShop } from '../base/ShopContext.tsx';
 import { SameName, sameNamed, type Named } from './SameName.tsx';
 
 interface Props {

@@ -2,8 +2,8 @@ import type { HoleDetail, HoleWritten, NewEvent } from '@deep-mend/contract';
 import { InputError, foldHole, type HoleFile } from '@deep-mend/core';
 import { useCallback, useEffect, useMemo, useRef } from 'react';
 import useSWR from 'swr';
-import { newId, read, write } from '../api/client.ts';
-import { useShop } from '../app/ShopContext.tsx';
+import { newId, read, write } from '../base/client.ts';
+import { useShop } from '../base/ShopContext.tsx';
 import { applyWritten } from './applyWritten.ts';
 
 type BodyOf<K extends NewEvent['kind']> = Extract<NewEvent, { kind: K }>['payload'];

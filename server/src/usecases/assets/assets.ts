@@ -1,5 +1,5 @@
 import type { AssetDetail, AssetSummary, NewAsset, NewFace, Page } from '@deep-mend/contract';
-import { notFound, refused } from '../../http/HttpProblem.ts';
+import { notFound, refused } from '../Refusal.ts';
 import { Asset, Face } from '../../store/models.ts';
 import type { Context, Tx } from '../Context.ts';
 import { listPage, type ListInput } from '../cursor.ts';

@@ -15,7 +15,7 @@ import {
   type MendEntry,
 } from '@deep-mend/core';
 import { QueryTypes } from 'sequelize';
-import { HttpProblem, refused } from '../../http/HttpProblem.ts';
+import { Refusal, refused } from '../Refusal.ts';
 import { ActorRow, Face } from '../../store/models.ts';
 import type { Context, Tx } from '../Context.ts';
 
@@ -35,7 +35,7 @@ function openMend({ file }: HoleHead, mendId: string): MendEntry {
   const mend = file.mends.find((entry) => entry.id === mendId);
   if (!mend) throw refused('payload.mendId', 'This hole has no such open mend.');
   if (mend.outcome !== 'open')
-    throw new HttpProblem(409, 'closed', 'Already closed', 'This mend is closed; start a new one.');
+    throw new Refusal(409, 'closed', 'Already closed', 'This mend is closed; start a new one.');
   return mend;
 }
 
@@ -70,7 +70,7 @@ const readingStruck: Admit<'reading-struck'> = async ({ context, holeId, payload
 
 const mendOpened: Admit<'mend-opened'> = ({ head }) => {
   if (openMendOf(head.file))
-    throw new HttpProblem(409, 'open-mend', 'A mend is open', 'This hole has an open mend; go on with that one.');
+    throw new Refusal(409, 'open-mend', 'A mend is open', 'This hole has an open mend; go on with that one.');
 };
 
 const result: Admit<'result'> = ({ head, payload }) => {

@@ -1,6 +1,6 @@
 import type { HoleWritten } from '@deep-mend/contract';
 import { digestOf, type HoleEventBody } from '@deep-mend/core';
-import { HttpProblem } from '../../http/HttpProblem.ts';
+import { Refusal } from '../Refusal.ts';
 import { EventRow } from '../../store/models.ts';
 import type { Context, Tx } from '../Context.ts';
 import type { LockedHole } from './lockHole.ts';
@@ -33,5 +33,5 @@ export async function standsAlready<B extends HoleEventBody>(
   if (!before) return false;
   const told = (kind: string, payload: unknown) => digestOf({ kind, same: same(payload as B['payload']) });
   if (before.holeId === holeId && told(before.kind, before.payload) === told(body.kind, body.payload)) return true;
-  throw new HttpProblem(422, 'id-reused', 'Id used before', 'This id stands for something else already.');
+  throw new Refusal(422, 'id-reused', 'Id used before', 'This id stands for something else already.');
 }

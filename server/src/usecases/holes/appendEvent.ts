@@ -1,6 +1,6 @@
 import type { HoleDetail, HoleWritten, NewEvent } from '@deep-mend/contract';
 import { EVENT_KINDS, type EventKindId, type HoleEventBody } from '@deep-mend/core';
-import { conflict, HttpProblem } from '../../http/HttpProblem.ts';
+import { conflict, Refusal } from '../Refusal.ts';
 import type { Context, Tx } from '../Context.ts';
 import { ADMIT, type ToAdmit } from './admit.ts';
 import { answerWrite, standsAlready } from './answerWrite.ts';
@@ -34,7 +34,7 @@ export async function appendEvent(
   const body = event as NewBody;
   if (await standsAlready(holeId, event.id, body, tx)) return answerWrite(context, hole, ifMatch, tx);
   if (!neverConflicts(event.kind)) {
-    if (ifMatch === null) throw new HttpProblem(428, 'if-match', 'If-Match is missing', 'Say which revision you saw.');
+    if (ifMatch === null) throw new Refusal(428, 'if-match', 'If-Match is missing', 'Say which revision you saw.');
     const since = ifMatch === hole.revision ? [] : await eventsSince(context, holeId, ifMatch, tx);
     if (ifMatch > hole.revision || !since.every((other) => neverConflicts(other.kind)))
       throw conflict(

@@ -1,6 +1,6 @@
 import { HEAD_FOLD, headOf, type HoleHead } from '@deep-mend/core';
 import { QueryTypes } from 'sequelize';
-import { notFound } from '../../http/HttpProblem.ts';
+import { notFound } from '../Refusal.ts';
 import type { Context, Tx } from '../Context.ts';
 import { fileOf, readHole } from './readHole.ts';
 

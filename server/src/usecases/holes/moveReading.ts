@@ -1,6 +1,6 @@
 import type { HoleWritten, MoveReading } from '@deep-mend/contract';
 import type { HoleEventBody } from '@deep-mend/core';
-import { refused } from '../../http/HttpProblem.ts';
+import { refused } from '../Refusal.ts';
 import type { Context, Tx } from '../Context.ts';
 import { answerWrite, standsAlready } from './answerWrite.ts';
 import { lockHole } from './lockHole.ts';

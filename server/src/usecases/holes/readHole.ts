@@ -1,7 +1,7 @@
 import type { HoleDetail } from '@deep-mend/contract';
 import { foldHole, type HoleFile } from '@deep-mend/core';
 import { QueryTypes } from 'sequelize';
-import { notFound } from '../../http/HttpProblem.ts';
+import { notFound } from '../Refusal.ts';
 import type { Context, Tx } from '../Context.ts';
 
 interface HoleRow {

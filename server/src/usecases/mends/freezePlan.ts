@@ -12,7 +12,7 @@ import {
   type HoleEventBody,
   type Proposal,
 } from '@deep-mend/core';
-import { conflict, refused } from '../../http/HttpProblem.ts';
+import { conflict, refused } from '../Refusal.ts';
 import { Plan } from '../../store/models.ts';
 import type { Context, Tx } from '../Context.ts';
 import { answerWrite, standsAlready } from '../holes/answerWrite.ts';

@@ -1,6 +1,6 @@
 import { ShopSettings } from '@deep-mend/contract';
 import { DEFAULT_HOUSE_RULES, USUAL_DRILLING } from '@deep-mend/core';
-import { conflict, notFound } from '../../http/HttpProblem.ts';
+import { conflict, notFound } from '../Refusal.ts';
 import { ActorRow, Shop } from '../../store/models.ts';
 import type { Context, Tx } from '../Context.ts';
 

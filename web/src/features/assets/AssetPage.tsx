@@ -6,10 +6,10 @@ import type { AssetDetail } from '@deep-mend/contract';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import useSWR from 'swr';
-import { ApiProblem, newId, read, write } from '../../api/client.ts';
-import { useShop } from '../../app/ShopContext.tsx';
+import { ApiProblem, newId, read, write } from '../../base/client.ts';
+import { useShop } from '../../base/ShopContext.tsx';
 import { SameName, sameNamed, type Named } from '../../parts/SameName.tsx';
-import { HoleRow } from '../../parts/HoleRow.tsx';
+import { HoleRow } from '../../paint/HoleRow.tsx';
 import { StartMend } from '../../parts/StartMend.tsx';
 import { Failed, Loading } from '../../parts/states.tsx';
 

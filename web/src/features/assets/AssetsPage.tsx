@@ -7,11 +7,11 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import useSWR from 'swr';
 import useSWRInfinite from 'swr/infinite';
-import { ApiProblem, newId, read, write } from '../../api/client.ts';
-import { useAddressText } from '../../app/useAddressText.ts';
-import { useShop } from '../../app/ShopContext.tsx';
+import { ApiProblem, newId, read, write } from '../../base/client.ts';
+import { useAddressText } from '../../base/useAddressText.ts';
+import { useShop } from '../../base/ShopContext.tsx';
 import { SameName, sameNamed, type Named } from '../../parts/SameName.tsx';
-import { HoleRow } from '../../parts/HoleRow.tsx';
+import { HoleRow } from '../../paint/HoleRow.tsx';
 import { Empty, Failed, Loading } from '../../parts/states.tsx';
 
 /** Assets by name, searched on the server page by page, and the holes on loose parts. */

@@ -15,8 +15,8 @@ import {
 } from '@deep-mend/core';
 import { useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { useShop } from '../../app/ShopContext.tsx';
-import { fine, percent } from '../../parts/quick/words.ts';
+import { useShop } from '../../base/ShopContext.tsx';
+import { fine, percent } from '../../answers/quick/words.ts';
 
 const TABLE = {
   borderCollapse: 'collapse',

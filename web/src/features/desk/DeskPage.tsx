@@ -6,12 +6,12 @@ import Typography from '@mui/material/Typography';
 import { quickAnswer } from '@deep-mend/core';
 import { useRef } from 'react';
 import { Link } from 'react-router';
-import { useAddressText } from '../../app/useAddressText.ts';
-import { useShop } from '../../app/ShopContext.tsx';
-import { isAnswered } from '../../parts/quick/isAnswered.ts';
-import { QuickCard } from '../../parts/quick/QuickCard.tsx';
-import { Suggestions } from '../../parts/quick/Suggestions.tsx';
-import { WhichThread } from '../../parts/which/WhichThread.tsx';
+import { useAddressText } from '../../base/useAddressText.ts';
+import { useShop } from '../../base/ShopContext.tsx';
+import { isAnswered } from '../../answers/quick/isAnswered.ts';
+import { QuickCard } from '../../answers/quick/QuickCard.tsx';
+import { Suggestions } from '../../answers/quick/Suggestions.tsx';
+import { WhichThread } from '../../answers/which/WhichThread.tsx';
 
 /** Quick answers with no record: the question is in the address, so it can be kept and sent. */
 export function DeskPage() {

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { threadById, type DoneCut, type FrozenPlan, type Proposal, type Route, type UnitSystem } from '@deep-mend/core';
 import { useEffect, useMemo } from 'react';
-import { PLATE } from '../../app/theme.ts';
+import { PLATE } from '../../base/theme.ts';
 import { Plate } from '../../paint/Plate.tsx';
 import { plateLayout, rungKey, rungsOf, type PlateLayout } from '@deep-mend/drawing';
 import type { DraftStore, Drafts } from './drafts.ts';

@@ -17,10 +17,10 @@ import {
 } from '@deep-mend/core';
 import { memo, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { ApiProblem } from '../../api/client.ts';
-import { useStable } from '../../app/useStable.ts';
-import { useKeys } from '../../app/useKeys.ts';
-import { useShop } from '../../app/ShopContext.tsx';
+import { ApiProblem } from '../../base/client.ts';
+import { useStable } from '../../base/useStable.ts';
+import { useKeys } from '../../base/useKeys.ts';
+import { useShop } from '../../base/ShopContext.tsx';
 import { Failed, Loading } from '../../parts/states.tsx';
 import type { Choose } from './known/fields.tsx';
 import { DutyBanner } from './DutyBanner.tsx';

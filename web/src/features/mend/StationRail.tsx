@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import { useTheme } from '@mui/material/styles';
 import { memo } from 'react';
-import { FONT } from '../../app/theme.ts';
+import { FONT } from '../../base/theme.ts';
 import { STATION_IDS, STATIONS, type StationId } from './stations/registry.ts';
 
 interface Props {

@@ -1,6 +1,6 @@
 import type { HoleFile, ParsedLength, QuantityId } from '@deep-mend/core';
 import { useRef } from 'react';
-import { useStable } from '../../app/useStable.ts';
+import { useStable } from '../../base/useStable.ts';
 import type { HoleAccess } from '../../parts/useHole.ts';
 import { readDraft, readHalfWidth, type Draft, type DraftStore } from './drafts.ts';
 

@@ -10,7 +10,7 @@ import type { HoleSummary, MoveReading, Page } from '@deep-mend/contract';
 import type { ReadingEntry } from '@deep-mend/core';
 import { useState } from 'react';
 import useSWR from 'swr';
-import { newId, read } from '../../api/client.ts';
+import { newId, read } from '../../base/client.ts';
 
 interface Props {
   entry: ReadingEntry;

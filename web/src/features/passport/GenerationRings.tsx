@@ -1,6 +1,6 @@
 import type { Generation } from '@deep-mend/core';
 import { generationRings } from '@deep-mend/drawing';
-import { PLATE } from '../../app/theme.ts';
+import { PLATE } from '../../base/theme.ts';
 import { ON_PLATE, Paint } from '../../paint/Paint.tsx';
 
 const WIDTH_PX = 300;

@@ -16,8 +16,8 @@ import {
 } from '@deep-mend/core';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { ApiProblem } from '../../api/client.ts';
-import { useShop } from '../../app/ShopContext.tsx';
+import { ApiProblem } from '../../base/client.ts';
+import { useShop } from '../../base/ShopContext.tsx';
 import { doubtWords, readableDate } from '../../parts/format.ts';
 import { outcomeWords } from '../../parts/outcomeWords.ts';
 import { Failed, Loading } from '../../parts/states.tsx';

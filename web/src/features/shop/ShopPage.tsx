@@ -5,9 +5,9 @@ import type { HoleSummary, Page } from '@deep-mend/contract';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import useSWR from 'swr';
-import { read } from '../../api/client.ts';
-import { useShop } from '../../app/ShopContext.tsx';
-import { HoleRow } from '../../parts/HoleRow.tsx';
+import { read } from '../../base/client.ts';
+import { useShop } from '../../base/ShopContext.tsx';
+import { HoleRow } from '../../paint/HoleRow.tsx';
 import { StartMend } from '../../parts/StartMend.tsx';
 import { Empty, Failed, Loading } from '../../parts/states.tsx';
 

@@ -3,7 +3,7 @@ import type { AssetDetail, HoleDetail } from '@deep-mend/contract';
 import { foldHole, INSTRUMENTS, SISTER_TELLS, type HoleFile } from '@deep-mend/core';
 import { useState } from 'react';
 import useSWR from 'swr';
-import { read } from '../../../api/client.ts';
+import { read } from '../../../base/client.ts';
 import type { HoleAccess } from '../../../parts/useHole.ts';
 
 const SISTER = INSTRUMENTS.find(({ id }) => id === 'sister')!;

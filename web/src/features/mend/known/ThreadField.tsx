@@ -4,7 +4,7 @@ import { Row, type Choose } from './fields.tsx';
 
 // The sheet is only fetched when nobody knows the thread.
 const WhichDialog = lazy(() =>
-  import('../../../parts/which/WhichDialog.tsx').then((m) => ({ default: m.WhichDialog })),
+  import('../../../answers/which/WhichDialog.tsx').then((m) => ({ default: m.WhichDialog })),
 );
 
 /** The thread as made: typed, or found out. */

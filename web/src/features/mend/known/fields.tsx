@@ -9,7 +9,7 @@ import {
   type UnitSystem,
 } from '@deep-mend/core';
 import { memo, useState, type ReactNode } from 'react';
-import { useShop } from '../../../app/ShopContext.tsx';
+import { useShop } from '../../../base/ShopContext.tsx';
 import { optionsOf } from './options.ts';
 
 export type Choose = <K extends keyof HoleChoices>(field: K, value: HoleChoices[K]) => void;

@@ -8,7 +8,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import { formatLength, type FrozenPlan, type UnitSystem } from '@deep-mend/core';
 import { useMemo, useState } from 'react';
-import { FONT } from '../../../../app/theme.ts';
+import { FONT } from '../../../../base/theme.ts';
 
 /** One step at a time, the number that matters in huge type. */
 export function CutPanel({

@@ -1,6 +1,6 @@
 import { routeDigest, type QuantityId } from '@deep-mend/core';
-import { newId } from '../../../../api/client.ts';
-import { useStable } from '../../../../app/useStable.ts';
+import { newId } from '../../../../base/client.ts';
+import { useStable } from '../../../../base/useStable.ts';
 import type { Draft } from '../../drafts.ts';
 import type { MendView, Station } from '../Station.ts';
 import { DecidePanel } from './DecidePanel.tsx';

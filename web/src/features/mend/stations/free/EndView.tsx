@@ -1,7 +1,7 @@
 import type { CoreWindow } from '@deep-mend/core';
 import { endView } from '@deep-mend/drawing';
 import { useMemo } from 'react';
-import { PLATE } from '../../../../app/theme.ts';
+import { PLATE } from '../../../../base/theme.ts';
 import { ON_PLATE, Paint } from '../../../../paint/Paint.tsx';
 
 const WIDTH_PX = 200;

@@ -1,5 +1,5 @@
 import type { UnitSystem } from '@deep-mend/core';
-import { PLATE } from '../../../../app/theme.ts';
+import { PLATE } from '../../../../base/theme.ts';
 import { StuckSection } from '../../../../paint/StuckSection.tsx';
 import { stuckLayout } from '@deep-mend/drawing';
 import { HarmPlates } from './HarmPlates.tsx';

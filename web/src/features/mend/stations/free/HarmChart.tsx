@@ -8,7 +8,7 @@ import {
   type HarmOfDrill,
   type UnitSystem,
 } from '@deep-mend/core';
-import { FONT, PLATE } from '../../../../app/theme.ts';
+import { FONT, PLATE } from '../../../../base/theme.ts';
 
 // About the width it gets beside the end view, so that its words keep their size.
 const WIDTH = 400;

@@ -1,4 +1,4 @@
-import { newId } from '../../../../api/client.ts';
+import { newId } from '../../../../base/client.ts';
 import type { MendView, Station } from '../Station.ts';
 import { LocatePanel } from './LocatePanel.tsx';
 

@@ -1,5 +1,5 @@
 import type { QuantityId } from '@deep-mend/core';
-import { FONT, PLATE } from '../../../../app/theme.ts';
+import { FONT, PLATE } from '../../../../base/theme.ts';
 
 /** From where to where each reading is taken, in the little picture's own units: two points, and where the words stand. */
 const TAKEN: Readonly<Partial<Record<QuantityId, { from: [number, number]; to: [number, number]; words: string }>>> = {

@@ -1,4 +1,4 @@
-import { useStable } from '../../../../app/useStable.ts';
+import { useStable } from '../../../../base/useStable.ts';
 import type { MendView, Station } from '../Station.ts';
 import { MeasurePanel } from './MeasurePanel.tsx';
 

@@ -20,7 +20,7 @@ import {
   type UnitSystem,
 } from '@deep-mend/core';
 import { useMemo, useState } from 'react';
-import { useShop } from '../../../../app/ShopContext.tsx';
+import { useShop } from '../../../../base/ShopContext.tsx';
 import { ChecksList } from '../../ChecksList.tsx';
 
 interface Props {

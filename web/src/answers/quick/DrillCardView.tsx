@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { formatLength, formatLengthWithUnit, type DrillCard, type UnitSystem } from '@deep-mend/core';
-import { Figure } from '../Figure.tsx';
+import { Figure } from '../../parts/Figure.tsx';
 import { fine, percent } from './words.ts';
 
 const JUDGED = { fits: '', 'light-duty': ' · light duty', tight: ' · tight' } as const;

@@ -2,7 +2,7 @@ import type { Actor, ShopSettings } from '@deep-mend/contract';
 import { shopRulesOf, type AnswerShop, type ShopRules, type UnitSystem } from '@deep-mend/core';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import useSWR from 'swr';
-import { read, readWithRevision, write } from '../api/client.ts';
+import { read, readWithRevision, write } from './client.ts';
 
 export interface ShopState {
   settings: ShopSettings;

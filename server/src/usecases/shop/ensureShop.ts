@@ -1,6 +1,6 @@
-import { uuidv7 } from '../platform/ids.ts';
-import { ActorRow, Shop } from './models.ts';
-import { NEW_SHOP } from '../usecases/shop/settings.ts';
+import { uuidv7 } from '../../platform/ids.ts';
+import { ActorRow, Shop } from '../../store/models.ts';
+import { NEW_SHOP } from './settings.ts';
 
 /** The shop and its people, made once: an empty shop with two people who can sign. */
 export async function ensureShop(): Promise<{ shopId: string; defaultActorId: string }> {

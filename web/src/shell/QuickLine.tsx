@@ -4,11 +4,11 @@ import Paper from '@mui/material/Paper';
 import Popper from '@mui/material/Popper';
 import { quickAnswer } from '@deep-mend/core';
 import { useRef, useState } from 'react';
-import { isAnswered } from '../parts/quick/isAnswered.ts';
-import { QuickCard } from '../parts/quick/QuickCard.tsx';
-import { Suggestions } from '../parts/quick/Suggestions.tsx';
-import { useKeys } from './useKeys.ts';
-import { useShop } from './ShopContext.tsx';
+import { isAnswered } from '../answers/quick/isAnswered.ts';
+import { QuickCard } from '../answers/quick/QuickCard.tsx';
+import { Suggestions } from '../answers/quick/Suggestions.tsx';
+import { useKeys } from '../base/useKeys.ts';
+import { useShop } from '../base/ShopContext.tsx';
 
 /** The quick line: threads and drills answered at once, from anywhere, by `/`. */
 export function QuickLine() {

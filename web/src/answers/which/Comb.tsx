@@ -4,7 +4,7 @@ import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
 import { combProfile, type Thread } from '@deep-mend/core';
 import { useState } from 'react';
-import { FONT, PLATE } from '../../app/theme.ts';
+import { FONT, PLATE } from '../../base/theme.ts';
 import { SCALE_RANGE, useScreenScale } from './screenScale.ts';
 
 /** Length of the ruler that the scale is checked against, and of a comb. */

@@ -15,9 +15,9 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useState } from 'react';
 import { Link, NavLink, Outlet } from 'react-router';
 import { QuickLine } from './QuickLine.tsx';
-import { useShop } from './ShopContext.tsx';
-import { FONT } from './theme.ts';
-import { useKeys } from './useKeys.ts';
+import { useShop } from '../base/ShopContext.tsx';
+import { FONT } from '../base/theme.ts';
+import { useKeys } from '../base/useKeys.ts';
 
 const PLACES = [
   { to: '/', name: 'Shop' },

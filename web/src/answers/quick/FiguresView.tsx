@@ -3,8 +3,8 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { FiguresCard, UnitSystem } from '@deep-mend/core';
 import { useState } from 'react';
-import { Figure } from '../Figure.tsx';
-import { WorkingDialog } from '../WorkingDialog.tsx';
+import { Figure } from '../../parts/Figure.tsx';
+import { WorkingDialog } from '../../parts/WorkingDialog.tsx';
 import { figureWords } from './words.ts';
 
 /** An answer that is a few numbers with their working. */

@@ -7,7 +7,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { identify, MADE_IN } from '@deep-mend/core';
 import { useState } from 'react';
-import { useShop } from '../../app/ShopContext.tsx';
+import { useShop } from '../../base/ShopContext.tsx';
 import { evidenceOf, NO_INPUTS, type WhichInputs } from './whichEvidence.ts';
 import { WhichAnswer } from './WhichAnswer.tsx';
 

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { formatLength, type DrillComparison, type ThreadComparison, type UnitSystem } from '@deep-mend/core';
-import { Figure } from '../Figure.tsx';
+import { Figure } from '../../parts/Figure.tsx';
 import { DrillCardView } from './DrillCardView.tsx';
 import { ThreadCardView } from './ThreadCardView.tsx';
 import { fine, percent } from './words.ts';

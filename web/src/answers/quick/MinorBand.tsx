@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { scaleLinear } from 'd3-scale';
 import { formatLength, type UnitSystem } from '@deep-mend/core';
-import { FONT } from '../../app/theme.ts';
+import { FONT } from '../../base/theme.ts';
 
 const WIDTH = 520;
 const HEIGHT = 64;

@@ -7,8 +7,8 @@ import RadioGroup from '@mui/material/RadioGroup';
 import Typography from '@mui/material/Typography';
 import { DRILL_SETS, tapName } from '@deep-mend/core';
 import { useState } from 'react';
-import { ApiProblem } from '../api/client.ts';
-import { useShop } from './ShopContext.tsx';
+import { ApiProblem } from '../base/client.ts';
+import { useShop } from '../base/ShopContext.tsx';
 
 const NAMES = ['taper-second-bottoming', 'taper-plug-bottoming', 'lead-threads'] as const;
 

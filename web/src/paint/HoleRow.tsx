@@ -3,7 +3,7 @@ import Typography from '@mui/material/Typography';
 import type { HoleSummary } from '@deep-mend/contract';
 import { threadById } from '@deep-mend/core';
 import { Link } from 'react-router';
-import { readableDate } from './format.ts';
+import { readableDate } from '../parts/format.ts';
 import { HoleGlyph, holeWords } from './HoleGlyph.tsx';
 
 /** One hole in a list: its glyph, its name and place, and what it waits for. */

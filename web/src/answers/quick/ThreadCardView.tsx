@@ -13,8 +13,8 @@ import {
   type UnitSystem,
 } from '@deep-mend/core';
 import { useState } from 'react';
-import { Figure } from '../Figure.tsx';
-import { WorkingDialog } from '../WorkingDialog.tsx';
+import { Figure } from '../../parts/Figure.tsx';
+import { WorkingDialog } from '../../parts/WorkingDialog.tsx';
 import { MinorBand } from './MinorBand.tsx';
 import { fine, percent } from './words.ts';
 

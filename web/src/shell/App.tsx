@@ -6,8 +6,8 @@ import { BrowserRouter, Route, Routes } from 'react-router';
 import { Failed, Loading } from '../parts/states.tsx';
 import { FirstStart } from './FirstStart.tsx';
 import { Shell } from './Shell.tsx';
-import { ShopProvider, useShop } from './ShopContext.tsx';
-import { makeTheme } from './theme.ts';
+import { ShopProvider, useShop } from '../base/ShopContext.tsx';
+import { makeTheme } from '../base/theme.ts';
 import { ShopPage } from '../features/shop/ShopPage.tsx';
 
 const AssetsPage = lazy(() => import('../features/assets/AssetsPage.tsx').then((m) => ({ default: m.AssetsPage })));
