@@ -1,20 +1,9 @@
 import { z } from 'zod';
-import {
-  Actor,
-  AssetDetail,
-  AssetSummary,
-  HoleQuery,
-  HoleSummary,
-  ListQuery,
-  MendQuery,
-  MoveReading,
-  NewAsset,
-  NewFace,
-  NewHole,
-  NewPlan,
-  page,
-  ShopSettings,
-} from './schemas.ts';
+import { AssetDetail, AssetSummary, NewAsset, NewFace } from './nouns/assets.ts';
+import { HoleQuery, HoleSummary, MoveReading, NewHole } from './nouns/holes.ts';
+import { ListQuery, page } from './nouns/lists.ts';
+import { MendQuery, NewPlan } from './nouns/mends.ts';
+import { Actor, ShopSettings } from './nouns/shop.ts';
 import { HoleDetail, HoleWritten, liftNewEvent, NewEvent } from './events.ts';
 
 export interface Endpoint {

@@ -21,7 +21,7 @@ import { z } from 'zod';
 import { Id, Millimetres, Moment, Name, Note, oneOf, plainText, Reason } from './basics.ts';
 import { CHOICE_VALUES, ChoicePayload } from './choices.ts';
 import { FrozenPlanSchema } from './plans.ts';
-import { HouseRulesSchema, RackSchema } from './schemas.ts';
+import { HouseRulesKept, RackKept } from './nouns/shop.ts';
 
 const reading = z.strictObject({
   quantity: oneOf(QUANTITIES),
@@ -40,8 +40,8 @@ const planInputs = z.strictObject({
   generations: z.array(
     z.looseObject({ method: z.enum(['as-made', ...WAY_IDS]), outermostMm: z.number().nullable() }),
   ) as unknown as z.ZodType<CaseInputs['generations']>,
-  rules: HouseRulesSchema as z.ZodType<HouseRules>,
-  rack: RackSchema as z.ZodType<Rack>,
+  rules: HouseRulesKept as z.ZodType<HouseRules>,
+  rack: RackKept as z.ZodType<Rack>,
 });
 
 /** The payload of every kind of event, as this build writes it. A kind without its shape does not compile: see conformance.ts. */

@@ -1,4 +1,9 @@
 export { Id, Name } from './basics.ts';
-export * from './schemas.ts';
+export * from './nouns/assets.ts';
+export * from './nouns/holes.ts';
+export * from './nouns/lists.ts';
+export * from './nouns/mends.ts';
+export * from './nouns/problem.ts';
+export * from './nouns/shop.ts';
 export { EVENT_PAYLOADS, HoleDetail, HoleWritten, NewEvent, StoredEvent } from './events.ts';
 export { API_PREFIX, ENDPOINTS, type Endpoint, type EndpointName } from './endpoints.ts';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { API_PREFIX, ENDPOINTS, type Endpoint } from './endpoints.ts';
-import { Problem } from './schemas.ts';
+import { Problem } from './nouns/problem.ts';
 
 // Registered schemas are referenced, so that a shape stands once in the document.
 const ref = (id: string) => `#/components/schemas/${id}`;

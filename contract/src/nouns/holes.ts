@@ -1,0 +1,53 @@
+import { MEND_OUTCOMES, MEND_STATIONS } from '@deep-mend/core';
+import { z } from 'zod';
+import { Id, Moment, Name, Note, oneOf, Reason } from '../basics.ts';
+import { ListQuery } from './lists.ts';
+
+export const NewHole = z
+  .strictObject({
+    id: Id,
+    name: Name,
+    faceId: Id.nullable(),
+    /** Opens a mend at once: what happened to the hole. */
+    mend: z.strictObject({ id: Id, what: Note }).nullable(),
+    happenedAt: Moment,
+  })
+  .meta({ id: 'NewHole' });
+export type NewHole = z.infer<typeof NewHole>;
+
+/** One hole in a list. Derived from its events; a cache that can be rebuilt. */
+export const HoleSummary = z
+  .strictObject({
+    id: Id,
+    name: z.string(),
+    faceId: Id.nullable(),
+    faceName: z.string().nullable(),
+    assetId: Id.nullable(),
+    assetName: z.string().nullable(),
+    threadId: z.string().nullable(),
+    generation: z.number().int(),
+    repairs: z.number().int(),
+    openMendId: Id.nullable(),
+    station: z.enum(MEND_STATIONS).nullable(),
+    what: z.string().nullable(),
+    lastOutcome: oneOf(MEND_OUTCOMES).nullable(),
+    doNotUse: z.boolean(),
+    updatedAt: Moment,
+    revision: z.number().int(),
+  })
+  .meta({ id: 'HoleSummary' });
+export type HoleSummary = z.infer<typeof HoleSummary>;
+
+export const HoleQuery = ListQuery.extend({ loose: z.enum(['true']).optional() });
+
+export const MoveReading = z
+  .strictObject({
+    id: Id,
+    newReadingId: Id,
+    readingId: Id,
+    toHoleId: Id,
+    reason: Reason,
+    happenedAt: Moment,
+  })
+  .meta({ id: 'MoveReading' });
+export type MoveReading = z.infer<typeof MoveReading>;

@@ -1,0 +1,15 @@
+import { z } from 'zod';
+import { plainText } from '../basics.ts';
+
+export const ListQuery = z.strictObject({
+  search: plainText().max(100).optional(),
+  cursor: z.string().max(200).optional(),
+  limit: z.coerce.number().int().min(1).max(100).default(50),
+});
+
+export const page = <T extends z.ZodType>(item: T) =>
+  z.strictObject({ items: z.array(item), next: z.string().nullable() });
+export interface Page<T> {
+  items: T[];
+  next: string | null;
+}

@@ -1,0 +1,96 @@
+import {
+  DRILL_SETS,
+  DRILLING_SET_UPS,
+  RANKING_RULES,
+  RANKING_WEIGHTS,
+  NOTHING_LISTED,
+  USUAL_DRILLING,
+  USUAL_RATES,
+} from '@deep-mend/core';
+import { z } from 'zod';
+import { Id, Name, oneOf } from '../basics.ts';
+
+const DrillMm = z.number().finite().min(0.2).max(100);
+
+const Weight = z.number().min(0).max(10);
+
+const OwnedThreads = z.array(z.string().min(1).max(40)).max(300).nullable();
+
+export const HouseRulesKept = z
+  .strictObject({
+    tapDrill: z.enum(['by-material', 'chart-75', 'major-minus-pitch']),
+    coilSetDownTurns: z.union([z.literal(0.25), z.literal(0.5), z.literal(0.75)]),
+    tapNames: z.enum(['taper-second-bottoming', 'taper-plug-bottoming', 'lead-threads']),
+    ranking: z
+      .strictObject({
+        rule: oneOf(RANKING_RULES),
+        weights: z.strictObject({
+          metal: Weight,
+          fastener: Weight,
+          upsize: Weight,
+          strength: Weight,
+          time: Weight,
+          cost: Weight,
+        }),
+      })
+      .default({ rule: 'least-metal', weights: { ...RANKING_WEIGHTS['least-metal'] } }),
+    rates: z
+      .strictObject({ perHour: z.number().min(0).max(100_000), sentOut: z.number().min(0).max(10_000_000) })
+      .default({ ...USUAL_RATES }),
+    /** What is owned beside the drills; null: never listed. */
+    kit: z
+      .strictObject({
+        taps: OwnedThreads,
+        coils: OwnedThreads,
+        coilLengths: z
+          .array(z.strictObject({ threadId: z.string().max(40), lengthMm: z.number().positive().max(500) }))
+          .max(300)
+          .nullable()
+          .exactOptional(),
+        extractorDrillsMm: z.array(DrillMm).max(60).nullable(),
+      })
+      .default({ ...NOTHING_LISTED }),
+  })
+  .meta({ id: 'HouseRules' });
+
+/** The drills of a shop as a proposal reads them. */
+export const RackKept = z.strictObject({
+  setIds: z.array(oneOf(DRILL_SETS)),
+  missingIds: z.array(z.string().max(20)),
+  singles: z.array(z.strictObject({ id: z.string(), diameterMm: DrillMm })).exactOptional(),
+  worn: z.array(z.strictObject({ id: z.string(), cutsMm: DrillMm })).exactOptional(),
+  drilling: z
+    .strictObject({ setUp: oneOf(DRILLING_SET_UPS), measuredOversizeMm: z.number().nullable() })
+    .exactOptional(),
+});
+
+export const ShopSettings = z
+  .strictObject({
+    name: Name,
+    units: z.enum(['mm', 'in']),
+    drillSets: z.array(oneOf(DRILL_SETS)).max(10),
+    missingDrills: z.array(z.string().max(20)).max(300),
+    /** Single drills beside the sets, by name. */
+    singleDrills: z
+      .array(z.strictObject({ id: z.string().min(1).max(20), diameterMm: DrillMm }))
+      .max(200)
+      .default([]),
+    /** Drills that cut another size than their own, as measured. */
+    wornDrills: z
+      .array(z.strictObject({ id: z.string().min(1).max(20), cutsMm: DrillMm }))
+      .max(300)
+      .default([]),
+    drilling: z
+      .strictObject({ setUp: oneOf(DRILLING_SET_UPS), measuredOversizeMm: z.number().min(0).max(2).nullable() })
+      .default({ ...USUAL_DRILLING }),
+    rules: HouseRulesKept,
+    /** False until the three questions of the first start are answered. */
+    setUp: z.boolean(),
+  })
+  .meta({ id: 'ShopSettings' });
+export type ShopSettings = z.infer<typeof ShopSettings>;
+
+export const Actor = z
+  .strictObject({ id: Id, name: Name, role: z.enum(['mechanic', 'lead-hand']) })
+  .meta({ id: 'Actor' });
+export type Actor = z.infer<typeof Actor>;
