@@ -2,23 +2,20 @@ import Box from '@mui/material/Box';
 import InputBase from '@mui/material/InputBase';
 import Paper from '@mui/material/Paper';
 import Popper from '@mui/material/Popper';
-import { quickAnswer } from '@deep-mend/core';
-import { useRef, useState } from 'react';
-import { isAnswered } from '../answers/quick/isAnswered.ts';
-import { QuickCard } from '../answers/quick/QuickCard.tsx';
-import { Suggestions } from '../answers/quick/Suggestions.tsx';
+import { lazy, Suspense, useRef, useState } from 'react';
 import { useKeys } from '../base/useKeys.ts';
 import { useShop } from '../base/ShopContext.tsx';
 
+const LineAnswer = lazy(() => import('../answers/quick/LineAnswer.tsx').then((m) => ({ default: m.LineAnswer })));
+
 /** The quick line: threads and drills answered at once, from anywhere, by `/`. */
 export function QuickLine() {
-  const { units, answering } = useShop();
+  const { answering } = useShop();
   const [text, setText] = useState('');
   const [open, setOpen] = useState(false);
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const input = useRef<HTMLInputElement>(null);
   const card = useRef<HTMLDivElement>(null);
-  const answer = quickAnswer(text, answering);
   useKeys({ '/': () => input.current?.focus() });
   return (
     <Box role="search" sx={{ flex: '1 1 160px', maxWidth: 340, minWidth: 120 }} className="no-print">
@@ -77,29 +74,32 @@ export function QuickLine() {
           /
         </Box>
       </Box>
-      <Popper
-        open={open}
-        anchorEl={anchor}
-        placement="bottom-end"
-        sx={{ zIndex: 1300, width: 'min(640px, calc(100vw - 16px))' }}
-      >
-        <Paper
-          ref={card}
-          elevation={8}
-          sx={{ p: 2, mt: 0.5, maxHeight: 'calc(100vh - 90px)', overflow: 'auto' }}
-          aria-live="polite"
-          onBlur={(event) => {
-            const to = event.relatedTarget;
-            if (to !== input.current && !card.current?.contains(to)) setOpen(false);
-          }}
-          onKeyDown={(event) => {
-            if (event.key === 'Escape') input.current?.focus();
-          }}
+      {open && (
+        <Popper
+          open
+          anchorEl={anchor}
+          placement="bottom-end"
+          sx={{ zIndex: 1300, width: 'min(640px, calc(100vw - 16px))' }}
         >
-          <QuickCard answer={answer} units={units} />
-          <Suggestions text={text} answered={isAnswered(answer)} onAsk={setText} />
-        </Paper>
-      </Popper>
+          <Paper
+            ref={card}
+            elevation={8}
+            sx={{ p: 2, mt: 0.5, maxHeight: 'calc(100vh - 90px)', overflow: 'auto' }}
+            aria-live="polite"
+            onBlur={(event) => {
+              const to = event.relatedTarget;
+              if (to !== input.current && !card.current?.contains(to)) setOpen(false);
+            }}
+            onKeyDown={(event) => {
+              if (event.key === 'Escape') input.current?.focus();
+            }}
+          >
+            <Suspense>
+              <LineAnswer text={text} shop={answering} onAsk={setText} />
+            </Suspense>
+          </Paper>
+        </Popper>
+      )}
     </Box>
   );
 }
