@@ -2,7 +2,14 @@ const shared = {
   transform: {
     '^.+\\.(tsx?|m?js)$': [
       '@swc/jest',
-      { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true } }, module: { type: 'commonjs' } },
+      {
+        jsc: {
+          target: 'es2022',
+          parser: { syntax: 'typescript', tsx: true },
+          transform: { react: { runtime: 'automatic' } },
+        },
+        module: { type: 'commonjs' },
+      },
     ],
   },
   transformIgnorePatterns: ['/node_modules/(?!(@noble|d3-[a-z-]+|internmap|@koa|koa-[a-z-]+|uuid)/)'],
@@ -16,6 +23,13 @@ export default {
     { ...shared, displayName: 'contract', testMatch: ['<rootDir>/contract/src/**/*.test.ts'] },
     { ...shared, displayName: 'drawing', testMatch: ['<rootDir>/drawing/src/**/*.test.ts'] },
     { ...shared, displayName: 'web', testMatch: ['<rootDir>/web/src/**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'panels',
+      testMatch: ['<rootDir>/web/src/**/*.test.tsx'],
+      testEnvironment: '<rootDir>/web/test/browser.mjs',
+      setupFiles: ['<rootDir>/web/test/workers.ts'],
+    },
     {
       ...shared,
       displayName: 'server',

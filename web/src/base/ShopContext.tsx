@@ -18,10 +18,11 @@ export interface ShopState {
   save: (settings: ShopSettings) => Promise<void>;
 }
 
-const Context = createContext<ShopState | null>(null);
+/** Provided by {@link ShopProvider}; a test of a panel provides its own. */
+export const ShopContext = createContext<ShopState | null>(null);
 
 export function useShop(): ShopState {
-  const state = useContext(Context);
+  const state = useContext(ShopContext);
   if (!state) throw new Error('useShop outside ShopProvider');
   return state;
 }
@@ -80,5 +81,5 @@ export function ShopProvider({
   }, [settings, rules, actors.data, actorId, chooseActor, units, toggleUnits, save]);
 
   if (!state) return <>{whileLoading((shop.error ?? actors.error) as Error | undefined)}</>;
-  return <Context.Provider value={state}>{children}</Context.Provider>;
+  return <ShopContext value={state}>{children}</ShopContext>;
 }
