@@ -102,4 +102,11 @@ export const ENDPOINTS = {
 
 export type EndpointName = keyof typeof ENDPOINTS;
 
+type Shape<N extends EndpointName, Part extends 'query' | 'body' | 'reply'> =
+  (typeof ENDPOINTS)[N] extends Record<Part, infer Schema extends z.ZodType> ? z.output<Schema> : undefined;
+/** What an endpoint takes and answers, once parsed. */
+export type EndpointQuery<N extends EndpointName> = Shape<N, 'query'>;
+export type EndpointBody<N extends EndpointName> = Shape<N, 'body'>;
+export type EndpointReply<N extends EndpointName> = Shape<N, 'reply'>;
+
 export { API_PREFIX } from './prefix.ts';

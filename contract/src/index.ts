@@ -6,4 +6,12 @@ export * from './nouns/mends.ts';
 export * from './nouns/problem.ts';
 export * from './nouns/shop.ts';
 export { EVENT_PAYLOADS, HoleDetail, HoleWritten, NewEvent, StoredEvent } from './events.ts';
-export { API_PREFIX, ENDPOINTS, type Endpoint, type EndpointName } from './endpoints.ts';
+export {
+  API_PREFIX,
+  ENDPOINTS,
+  type Endpoint,
+  type EndpointBody,
+  type EndpointName,
+  type EndpointQuery,
+  type EndpointReply,
+} from './endpoints.ts';

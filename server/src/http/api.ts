@@ -1,12 +1,21 @@
 import Router from '@koa/router';
-import { API_PREFIX, ENDPOINTS, Id, type Endpoint, type EndpointName } from '@deep-mend/contract';
+import {
+  API_PREFIX,
+  ENDPOINTS,
+  Id,
+  type Endpoint,
+  type EndpointBody,
+  type EndpointName,
+  type EndpointQuery,
+  type EndpointReply,
+} from '@deep-mend/contract';
 import { openApiDocument } from '@deep-mend/contract/openapi';
 import { InputError, ENGINE_VERSION } from '@deep-mend/core';
 import type { Context as KoaContext } from 'koa';
 import type { Sequelize } from 'sequelize';
 import type { z } from 'zod';
 import type { Context } from '../usecases/Context.ts';
-import { HANDLERS } from './handlers.ts';
+import { HANDLERS, type Call, type Reply } from './handlers.ts';
 import { Refusal } from '../usecases/Refusal.ts';
 
 export interface ApiOptions {
@@ -78,6 +87,16 @@ function idempotencyKeyOf(ctx: KoaContext, needed: boolean | undefined): string 
   return key;
 }
 
+/** Query and body of one endpoint. The one cast of its types: the parser that ran is the one that the type is read from. */
+const parsed = <N extends EndpointName>(_name: N, endpoint: Endpoint, ctx: KoaContext) =>
+  ({
+    query: endpoint.query ? parse(endpoint.query, { ...ctx.query }, 'query') : undefined,
+    body: endpoint.body ? parse(endpoint.body, lifted(endpoint, bodyOf(ctx)), 'body') : undefined,
+  }) as { query: EndpointQuery<N>; body: EndpointBody<N> };
+
+const answer = <N extends EndpointName>(name: N, call: Call<N>): Promise<Reply<EndpointReply<N>>> =>
+  HANDLERS[name](call);
+
 /** Routes by the contract's table of endpoints: parse, one use case, reply. */
 export function apiRouter(options: ApiOptions): Router {
   const router = new Router({ prefix: API_PREFIX });
@@ -98,11 +117,10 @@ export function apiRouter(options: ApiOptions): Router {
       // An address that was cut off when it was copied, not a form that someone filled in wrongly.
       if (endpoint.path.includes(':id') && !Id.safeParse(id).success)
         throw new Refusal(404, 'not-found', 'Not found', 'Nothing is kept under this address. Look for it by name.');
-      const reply = await HANDLERS[name]({
+      const reply = await answer(name, {
         context,
         id,
-        query: endpoint.query ? parse(endpoint.query, { ...ctx.query }, 'query') : undefined,
-        body: endpoint.body ? parse(endpoint.body, lifted(endpoint, bodyOf(ctx)), 'body') : undefined,
+        ...parsed(name, endpoint, ctx),
         ifMatch: ifMatchOf(ctx, endpoint.ifMatch),
         idempotencyKey: idempotencyKeyOf(ctx, endpoint.once),
       });

@@ -1,17 +1,4 @@
-import type {
-  EndpointName,
-  ListQuery,
-  HoleQuery,
-  MendQuery,
-  MoveReading,
-  NewAsset,
-  NewEvent,
-  NewFace,
-  NewHole,
-  NewPlan,
-  ShopSettings,
-} from '@deep-mend/contract';
-import type { z } from 'zod';
+import type { EndpointBody, EndpointName, EndpointQuery, EndpointReply } from '@deep-mend/contract';
 import { addAsset, addFace, listAssets, readAsset } from '../usecases/assets/assets.ts';
 import type { Context, Tx } from '../usecases/Context.ts';
 import { addHole } from '../usecases/holes/addHole.ts';
@@ -23,46 +10,48 @@ import { freezePlan } from '../usecases/mends/freezePlan.ts';
 import { once } from '../usecases/once.ts';
 import { listActors, readShop, saveShop } from '../usecases/shop/settings.ts';
 
-export interface Call {
+export interface Call<N extends EndpointName> {
   context: Context;
   id: string;
-  query: unknown;
-  body: unknown;
+  query: EndpointQuery<N>;
+  body: EndpointBody<N>;
   /** Revision from If-Match, where the endpoint asks for it. */
   ifMatch: number | null;
   /** The Idempotency-Key, where the endpoint asks for it. */
   idempotencyKey: string;
 }
 
-export interface Reply {
-  body: object;
+export interface Reply<Body> {
+  body: Body;
   revision?: number;
 }
 
-const hole = (body: { revision: number }): Reply => ({ body, revision: body.revision });
+const hole = <Body extends { revision: number }>(body: Body): Reply<Body> => ({ body, revision: body.revision });
 /** What bears an event's id needs no key of its own: one transaction, and the id says whether it stands already. */
-const written = async (context: Context, work: (tx: Tx) => Promise<{ revision: number }>): Promise<Reply> =>
-  hole(await context.sequelize.transaction(work));
+const written = async <Body extends { revision: number }>(
+  context: Context,
+  work: (tx: Tx) => Promise<Body>,
+): Promise<Reply<Body>> => hole(await context.sequelize.transaction(work));
 
-/** One handler an endpoint; the contract has parsed query and body, so the casts restate what is known. */
-export const HANDLERS: Record<EndpointName, (call: Call) => Promise<Reply>> = {
+/** One handler an endpoint, typed from its row: what the contract has parsed, and what it must answer. */
+export const HANDLERS: { readonly [N in EndpointName]: (call: Call<N>) => Promise<Reply<EndpointReply<N>>> } = {
   readShop: async ({ context }) => {
     const { settings, revision } = await readShop(context);
     return { body: settings, revision };
   },
   saveShop: async ({ context, body, ifMatch }) => {
-    const { settings, revision } = await saveShop(context, body as ShopSettings, ifMatch!);
+    const { settings, revision } = await saveShop(context, body, ifMatch!);
     return { body: settings, revision };
   },
   listActors: async ({ context }) => ({ body: await listActors(context) }),
-  listAssets: async ({ context, query }) => ({ body: await listAssets(context, query as z.output<typeof ListQuery>) }),
+  listAssets: async ({ context, query }) => ({ body: await listAssets(context, query) }),
   addAsset: async ({ context, body, idempotencyKey }) => ({
     body: await once(
       context,
       idempotencyKey,
       body,
-      (tx) => addAsset(context, body as NewAsset, tx),
-      (tx) => readAsset(context, (body as NewAsset).id, tx),
+      (tx) => addAsset(context, body, tx),
+      (tx) => readAsset(context, body.id, tx),
     ),
   }),
   readAsset: async ({ context, id }) => ({ body: await readAsset(context, id) }),
@@ -71,21 +60,20 @@ export const HANDLERS: Record<EndpointName, (call: Call) => Promise<Reply>> = {
       context,
       idempotencyKey,
       { id, body },
-      (tx) => addFace(context, id, body as NewFace, tx),
+      (tx) => addFace(context, id, body, tx),
       (tx) => readAsset(context, id, tx),
     ),
   }),
   listHoles: async ({ context, query }) => {
-    const { loose, ...list } = query as z.output<typeof HoleQuery>;
+    const { loose, ...list } = query;
     return { body: await listHoles(context, { ...list, loose: loose === 'true' }) };
   },
-  addHole: ({ context, body }) => written(context, (tx) => addHole(context, body as NewHole, tx)),
+  addHole: ({ context, body }) => written(context, (tx) => addHole(context, body, tx)),
   readHole: async ({ context, id }) => hole(await readHole(context, id)),
   appendEvent: ({ context, id, body, ifMatch }) =>
-    written(context, (tx) => appendEvent(context, id, body as NewEvent, ifMatch, tx)),
+    written(context, (tx) => appendEvent(context, id, body, ifMatch, tx)),
   moveReading: ({ context, id, body, ifMatch }) =>
-    written(context, (tx) => moveReading(context, id, body as MoveReading, ifMatch, tx)),
-  freezePlan: ({ context, id, body, ifMatch }) =>
-    written(context, (tx) => freezePlan(context, id, body as NewPlan, ifMatch!, tx)),
-  listMends: async ({ context, query }) => ({ body: await listMends(context, query as z.output<typeof MendQuery>) }),
+    written(context, (tx) => moveReading(context, id, body, ifMatch, tx)),
+  freezePlan: ({ context, id, body, ifMatch }) => written(context, (tx) => freezePlan(context, id, body, ifMatch!, tx)),
+  listMends: async ({ context, query }) => ({ body: await listMends(context, query) }),
 };

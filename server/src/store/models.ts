@@ -1,3 +1,4 @@
+import type { Actor } from '@deep-mend/contract';
 import { DataTypes, Model, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize';
 
 // Class fields would shadow Sequelize's accessors, so every field is only declared.
@@ -14,7 +15,7 @@ export class ActorRow extends Model<Row<ActorRow>, New<ActorRow>> {
   declare id: string;
   declare shopId: string;
   declare name: string;
-  declare role: string;
+  declare role: Actor['role'];
 }
 export class Asset extends Model<Row<Asset>, New<Asset>> {
   declare id: string;
