@@ -108,5 +108,24 @@ type Shape<N extends EndpointName, Part extends 'query' | 'body' | 'reply'> =
 export type EndpointQuery<N extends EndpointName> = Shape<N, 'query'>;
 export type EndpointBody<N extends EndpointName> = Shape<N, 'body'>;
 export type EndpointReply<N extends EndpointName> = Shape<N, 'reply'>;
+/** What a client sends, before it is parsed: what has a usual value may be left out. */
+export type EndpointSent<N extends EndpointName> =
+  (typeof ENDPOINTS)[N] extends Record<'body', infer Schema extends z.ZodType> ? z.input<Schema> : undefined;
+
+type Filled<Path extends string> = Path extends `${infer Before}:id${infer After}`
+  ? `${Before}${string}${After}`
+  : Path;
+type AddressOf<N extends EndpointName> =
+  Filled<(typeof ENDPOINTS)[N]['path']> | `${Filled<(typeof ENDPOINTS)[N]['path']>}?${string}`;
+export type Method = Endpoint['method'];
+type NamesBy<M extends Method> = {
+  [N in EndpointName]: (typeof ENDPOINTS)[N]['method'] extends M ? N : never;
+}[EndpointName];
+/** Every address that answers to a method, with ids and query filled in. */
+export type Address<M extends Method> = AddressOf<NamesBy<M>>;
+/** The endpoint that answers there. */
+export type EndpointAt<M extends Method, A extends string> = {
+  [N in NamesBy<M>]: A extends AddressOf<N> ? N : never;
+}[NamesBy<M>];
 
 export { API_PREFIX } from './prefix.ts';

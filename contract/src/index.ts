@@ -9,9 +9,12 @@ export { EVENT_PAYLOADS, HoleDetail, HoleWritten, NewEvent, StoredEvent } from '
 export {
   API_PREFIX,
   ENDPOINTS,
+  type Address,
   type Endpoint,
+  type EndpointAt,
   type EndpointBody,
   type EndpointName,
   type EndpointQuery,
   type EndpointReply,
+  type EndpointSent,
 } from './endpoints.ts';

@@ -1,8 +1,7 @@
 import type { Actor, ShopSettings } from '@deep-mend/contract';
 import { shopRulesOf, type AnswerShop, type ShopRules, type UnitSystem } from '@deep-mend/core';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
-import useSWR from 'swr';
-import { read, readWithRevision, write } from './client.ts';
+import { useRead, useReadWithRevision, write } from './client.ts';
 
 export interface ShopState {
   settings: ShopSettings;
@@ -35,8 +34,8 @@ export function ShopProvider({
   children: ReactNode;
   whileLoading: (error: Error | undefined) => ReactNode;
 }) {
-  const shop = useSWR('/shop', readWithRevision<ShopSettings>, { revalidateOnFocus: false });
-  const actors = useSWR('/actors', read<Actor[]>, { revalidateOnFocus: false });
+  const shop = useReadWithRevision('/shop', { revalidateOnFocus: false });
+  const actors = useRead('/actors', { revalidateOnFocus: false });
   const [actorId, setActorId] = useState(() => localStorage.getItem('actor') ?? '');
   const [unitsHere, setUnitsHere] = useState<UnitSystem | null>(
     () => localStorage.getItem('units') as UnitSystem | null,
@@ -57,7 +56,7 @@ export function ShopProvider({
   }, [units]);
   const save = useCallback(
     async (changed: ShopSettings) => {
-      await write('PUT', '/shop', changed, { actorId, ifMatch: revision ?? 0 });
+      await write('put', '/shop', changed, { actorId, ifMatch: revision ?? 0 });
       await mutate();
     },
     [actorId, revision, mutate],
@@ -80,6 +79,6 @@ export function ShopProvider({
     };
   }, [settings, rules, actors.data, actorId, chooseActor, units, toggleUnits, save]);
 
-  if (!state) return <>{whileLoading((shop.error ?? actors.error) as Error | undefined)}</>;
+  if (!state) return <>{whileLoading(shop.error ?? actors.error)}</>;
   return <ShopContext value={state}>{children}</ShopContext>;
 }

@@ -1,5 +1,6 @@
-import type { Problem } from '@deep-mend/contract';
+import type { Address, EndpointAt, EndpointReply, EndpointSent, Problem } from '@deep-mend/contract';
 import { API_PREFIX } from '@deep-mend/contract/prefix';
+import useSWR, { type SWRConfiguration } from 'swr';
 import { v7 } from 'uuid';
 
 /** A refusal of the server, with its problem document. */
@@ -39,9 +40,22 @@ async function call<T>(
   return { body, revision: tag ? Number(tag[1]) : null };
 }
 
-/** Reads for SWR: the key is the path. */
-export const read = async <T>(path: string): Promise<T> => (await call<T>('GET', path)).body;
-export const readWithRevision = <T>(path: string) => call<T>('GET', path);
+type Read<A extends Address<'get'>> = EndpointReply<EndpointAt<'get', A>>;
+
+/** Reads an address of the contract's table; what comes back follows from it. */
+export const read = async <A extends Address<'get'>>(address: A): Promise<Read<A>> =>
+  (await call<Read<A>>('GET', address)).body;
+
+/** The same, kept by SWR under its address; null: not yet. */
+export const useRead = <A extends Address<'get'>>(address: A | null, options?: SWRConfiguration<Read<A>, Error>) =>
+  useSWR<Read<A>, Error>(address, (at: A) => read(at), options);
+
+type Revised<A extends Address<'get'>> = { body: Read<A>; revision: number | null };
+/** The same with the revision of what was read. */
+export const useReadWithRevision = <A extends Address<'get'>>(
+  address: A,
+  options?: SWRConfiguration<Revised<A>, Error>,
+) => useSWR<Revised<A>, Error>(address, (at: A) => call<Read<A>>('GET', at), options);
 
 export interface WriteOptions {
   actorId: string;
@@ -52,7 +66,12 @@ export interface WriteOptions {
 }
 
 /** Writes once: the body's id is the idempotency key, so that a retry after a lost reply records nothing twice. */
-export async function write<T>(method: 'POST' | 'PUT', path: string, body: object, options: WriteOptions): Promise<T> {
+export async function write<M extends 'post' | 'put', A extends Address<M>>(
+  method: M,
+  address: A,
+  body: EndpointSent<EndpointAt<M, A>>,
+  options: WriteOptions,
+): Promise<EndpointReply<EndpointAt<M, A>>> {
   const headers: Record<string, string> = {
     'Content-Type': 'application/json',
     'Idempotency-Key': options.key ?? (body as { id?: string }).id ?? v7(),
@@ -60,7 +79,13 @@ export async function write<T>(method: 'POST' | 'PUT', path: string, body: objec
   if (options.actorId !== '') headers['X-Actor'] = options.actorId;
   if (options.ifMatch !== undefined) headers['If-Match'] = `"${options.ifMatch}"`;
   // A page that is left in the middle of a write must not take the write with it.
-  return (await call<T>(method, path, { headers, body: JSON.stringify(body), keepalive: true })).body;
+  return (
+    await call<EndpointReply<EndpointAt<M, A>>>(method.toUpperCase(), address, {
+      headers,
+      body: JSON.stringify(body),
+      keepalive: true,
+    })
+  ).body;
 }
 
 export const newId = (): string => v7();

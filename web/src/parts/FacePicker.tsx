@@ -1,19 +1,18 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import type { AssetDetail, AssetSummary, Page } from '@deep-mend/contract';
+import type { AssetSummary } from '@deep-mend/contract';
 import { useState } from 'react';
-import useSWR from 'swr';
-import { read } from '../base/client.ts';
+import { useRead } from '../base/client.ts';
 
 /** Chooses an asset by search, then one of its faces. */
 export function FacePicker({ faceId, onPick }: { faceId: string; onPick: (faceId: string) => void }) {
   const [search, setSearch] = useState('');
   const [asset, setAsset] = useState<AssetSummary | null>(null);
-  const { data } = useSWR(`/assets?limit=20&search=${encodeURIComponent(search)}`, read<Page<AssetSummary>>, {
+  const { data } = useRead(`/assets?limit=20&search=${encodeURIComponent(search)}`, {
     keepPreviousData: true,
   });
-  const { data: detail } = useSWR(asset ? `/assets/${asset.id}` : null, read<AssetDetail>);
+  const { data: detail } = useRead(asset ? `/assets/${asset.id}` : null);
   return (
     <>
       <Autocomplete

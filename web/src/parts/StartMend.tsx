@@ -5,11 +5,10 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import type { HoleSummary, HoleWritten, NewHole, Page } from '@deep-mend/contract';
+import type { NewHole } from '@deep-mend/contract';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import useSWR from 'swr';
-import { ApiProblem, newId, read, write } from '../base/client.ts';
+import { ApiProblem, newId, useRead, write } from '../base/client.ts';
 import { useShop } from '../base/ShopContext.tsx';
 import { SameName, sameNamed, type Named } from './SameName.tsx';
 
@@ -28,7 +27,7 @@ export function StartMend({ face, onClose }: Props) {
   const [problem, setProblem] = useState('');
   const [id] = useState(newId);
   const [asked, setAsked] = useState<Named | null>(null);
-  const { data: loose } = useSWR(face ? null : '/holes?loose=true&limit=50', read<Page<HoleSummary>>);
+  const { data: loose } = useRead(face ? null : '/holes?loose=true&limit=50');
   const start = async () => {
     const body: NewHole = {
       id,
@@ -38,7 +37,7 @@ export function StartMend({ face, onClose }: Props) {
       happenedAt: new Date().toISOString(),
     };
     try {
-      await write<HoleWritten>('POST', '/holes', body, { actorId: actor.id, key: newId() });
+      await write('post', '/holes', body, { actorId: actor.id, key: newId() });
       void navigate(`/mend/${id}/measure`);
     } catch (error) {
       if (!(error instanceof ApiProblem)) throw error;

@@ -1,11 +1,14 @@
-import type { HoleDetail, HoleWritten, NewEvent } from '@deep-mend/contract';
+import type { EndpointAt, EndpointSent, HoleDetail, HoleWritten, NewEvent } from '@deep-mend/contract';
 import { InputError, foldHole, type HoleFile } from '@deep-mend/core';
 import { useCallback, useEffect, useMemo, useRef } from 'react';
-import useSWR from 'swr';
-import { newId, read, write } from '../base/client.ts';
+import { newId, useRead, write } from '../base/client.ts';
 import { useShop } from '../base/ShopContext.tsx';
 import { applyWritten } from './applyWritten.ts';
 
+/** What is posted under a hole, by the last part of its address. */
+type HolePart = 'events' | 'moves' | 'plans';
+type HoleAddress<P extends HolePart = HolePart> = `/holes/${string}/${P}`;
+type HoleBodies = { [P in HolePart]: EndpointSent<EndpointAt<'post', HoleAddress<P>>> };
 type BodyOf<K extends NewEvent['kind']> = Extract<NewEvent, { kind: K }>['payload'];
 
 /** The folded file of a hole, or why this build cannot read it: another one wrote what it does not know. */
@@ -24,7 +27,7 @@ function fileOfDetail(detail: HoleDetail): HoleFile | Error {
  */
 export function useHole(id: string) {
   const { actor } = useShop();
-  const { data, error, mutate } = useSWR(`/holes/${id}`, read<HoleDetail>);
+  const { data, error, mutate } = useRead(`/holes/${id}`);
   const folded = useMemo(() => (data ? fileOfDetail(data) : null), [data]);
   const unreadable = folded instanceof Error ? folded : undefined;
   const shown = useRef(data);
@@ -40,10 +43,10 @@ export function useHole(id: string) {
   }, [data]);
 
   const post = useCallback(
-    (path: string, body: object): Promise<HoleWritten> => {
+    <P extends HolePart>(path: P, body: HoleBodies[P]): Promise<HoleWritten> => {
       const send = async () => {
         const options = { actorId: actor.id, ifMatch: shownRevision.current };
-        const after = await write<HoleWritten>('POST', `/holes/${id}/${path}`, body, options);
+        const after = await write<'post', HoleAddress>('post', `/holes/${id}/${path}`, body, options);
         shownRevision.current = after.revision;
         // The newest that was put on the screen, also where the page has not drawn it yet.
         const next = shown.current ? applyWritten(shown.current, after) : null;
@@ -68,7 +71,7 @@ export function useHole(id: string) {
   return {
     detail: unreadable ? null : (data ?? null),
     file: folded instanceof Error ? null : folded,
-    error: unreadable ?? (error as Error | undefined),
+    error: unreadable ?? error,
     append,
     post,
     refresh: mutate,

@@ -5,8 +5,7 @@ import Typography from '@mui/material/Typography';
 import type { AssetDetail } from '@deep-mend/contract';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import useSWR from 'swr';
-import { ApiProblem, newId, read, write } from '../../base/client.ts';
+import { ApiProblem, newId, useRead, write } from '../../base/client.ts';
 import { useShop } from '../../base/ShopContext.tsx';
 import { SameName, sameNamed, type Named } from '../../parts/SameName.tsx';
 import { HoleRow } from '../../paint/HoleRow.tsx';
@@ -17,17 +16,17 @@ import { Failed, Loading } from '../../parts/states.tsx';
 export function AssetPage() {
   const { assetId = '' } = useParams();
   const { actor } = useShop();
-  const { data, error, mutate } = useSWR(`/assets/${assetId}`, read<AssetDetail>);
+  const { data, error, mutate } = useRead(`/assets/${assetId}`);
   const [faceName, setFaceName] = useState('');
   const [problem, setProblem] = useState('');
   const [starting, setStarting] = useState<AssetDetail['faces'][number] | null>(null);
   const [asked, setAsked] = useState<Named | null>(null);
-  if (error) return <Failed error={error as Error} retry={() => void mutate()} />;
+  if (error) return <Failed error={error} retry={() => void mutate()} />;
   if (!data) return <Loading what="the asset" />;
   const addFace = async () => {
     try {
-      const after = await write<AssetDetail>(
-        'POST',
+      const after = await write(
+        'post',
         `/assets/${assetId}/faces`,
         { id: newId(), name: faceName.trim() },
         { actorId: actor.id },

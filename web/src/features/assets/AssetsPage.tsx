@@ -2,12 +2,11 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import type { AssetDetail, AssetSummary, HoleSummary, Page } from '@deep-mend/contract';
+import type { AssetSummary, Page } from '@deep-mend/contract';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import useSWR from 'swr';
 import useSWRInfinite from 'swr/infinite';
-import { ApiProblem, newId, read, write } from '../../base/client.ts';
+import { ApiProblem, newId, read, useRead, write } from '../../base/client.ts';
 import { useAddressText } from '../../base/useAddressText.ts';
 import { useShop } from '../../base/ShopContext.tsx';
 import { SameName, sameNamed, type Named } from '../../parts/SameName.tsx';
@@ -27,10 +26,10 @@ export function AssetsPage() {
       before && before.next === null
         ? null
         : `/assets?limit=50&search=${encodeURIComponent(search)}${index > 0 ? `&cursor=${before!.next}` : ''}`,
-    read<Page<AssetSummary>>,
+    (address: `/assets?${string}`) => read(address),
     { keepPreviousData: true },
   );
-  const loose = useSWR('/holes?loose=true&limit=50', read<Page<HoleSummary>>);
+  const loose = useRead('/holes?loose=true&limit=50');
   if (pages.error) return <Failed error={pages.error as Error} retry={() => void pages.mutate()} />;
   if (!pages.data) return <Loading what="the assets" />;
   const assets = pages.data.flatMap((page) => page.items);
@@ -39,7 +38,7 @@ export function AssetsPage() {
     const id = newId();
     try {
       // The list shows a page: whether the name is taken is asked of the server.
-      const alike = await read<Page<AssetSummary>>(`/assets?limit=50&search=${encodeURIComponent(name.trim())}`);
+      const alike = await read(`/assets?limit=50&search=${encodeURIComponent(name.trim())}`);
       const there = sameNamed(
         name,
         alike.items.map((asset) => ({ name: asset.name, to: `/assets/${asset.id}` })),
@@ -48,7 +47,7 @@ export function AssetsPage() {
         setAsked(there);
         return;
       }
-      await write<AssetDetail>('POST', '/assets', { id, name: name.trim(), note: '' }, { actorId: actor.id });
+      await write('post', '/assets', { id, name: name.trim(), note: '' }, { actorId: actor.id });
       void navigate(`/assets/${id}`);
     } catch (error) {
       if (!(error instanceof ApiProblem)) throw error;

@@ -6,11 +6,10 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import type { HoleSummary, MoveReading, Page } from '@deep-mend/contract';
+import type { HoleSummary, MoveReading } from '@deep-mend/contract';
 import type { ReadingEntry } from '@deep-mend/core';
 import { useState } from 'react';
-import useSWR from 'swr';
-import { newId, read } from '../../base/client.ts';
+import { newId, useRead } from '../../base/client.ts';
 
 interface Props {
   entry: ReadingEntry;
@@ -26,7 +25,7 @@ export function CorrectReading({ entry, holeId, words, onClose, onStrike, onMove
   const [reason, setReason] = useState('');
   const [search, setSearch] = useState('');
   const [target, setTarget] = useState<HoleSummary | null>(null);
-  const { data } = useSWR(`/holes?limit=20&search=${encodeURIComponent(search)}`, read<Page<HoleSummary>>, {
+  const { data } = useRead(`/holes?limit=20&search=${encodeURIComponent(search)}`, {
     keepPreviousData: true,
   });
   const label = (hole: HoleSummary) =>

@@ -1,11 +1,9 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { HoleSummary, Page } from '@deep-mend/contract';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
-import useSWR from 'swr';
-import { read } from '../../base/client.ts';
+import { useRead } from '../../base/client.ts';
 import { useShop } from '../../base/ShopContext.tsx';
 import { HoleRow } from '../../paint/HoleRow.tsx';
 import { StartMend } from '../../parts/StartMend.tsx';
@@ -35,10 +33,10 @@ function Group({ title, children }: { title: string; children: ReactNode }) {
 /** Today in the shop: mends under way by station, holes that came back, what was closed lately. */
 export function ShopPage() {
   const { settings } = useShop();
-  const open = useSWR('/mends?state=open&limit=100', read<Page<HoleSummary>>);
-  const closed = useSWR('/mends?state=closed&limit=100', read<Page<HoleSummary>>);
+  const open = useRead('/mends?state=open&limit=100');
+  const closed = useRead('/mends?state=closed&limit=100');
   const [starting, setStarting] = useState(false);
-  const error = (open.error ?? closed.error) as Error | undefined;
+  const error = open.error ?? closed.error;
   if (error) return <Failed error={error} retry={() => void Promise.all([open.mutate(), closed.mutate()])} />;
   if (!open.data || !closed.data) return <Loading what="today’s mends" />;
   const mends = open.data.items;

@@ -1,16 +1,15 @@
 import Button from '@mui/material/Button';
-import type { AssetDetail, HoleDetail } from '@deep-mend/contract';
+import type { HoleDetail } from '@deep-mend/contract';
 import { foldHole, INSTRUMENTS, SISTER_TELLS, type HoleFile } from '@deep-mend/core';
 import { useState } from 'react';
-import useSWR from 'swr';
-import { read } from '../../../base/client.ts';
+import { read, useRead } from '../../../base/client.ts';
 import type { HoleAccess } from '../../../parts/useHole.ts';
 
 const SISTER = INSTRUMENTS.find(({ id }) => id === 'sister')!;
 
 /** The sisters of a hole on its face: same thread, with something recorded that tells. */
 function useSisters(place: HoleDetail['place'], file: HoleFile, id: string) {
-  const { data } = useSWR(place ? `/assets/${place.assetId}` : null, read<AssetDetail>);
+  const { data } = useRead(place ? `/assets/${place.assetId}` : null);
   const face = data?.faces.find((candidate) => candidate.id === place?.faceId);
   return (face?.holes ?? []).filter(
     (hole) =>
@@ -36,7 +35,7 @@ export function SisterTells({
   const sisters = useSisters(detail.place, file, detail.id);
   const [told, setTold] = useState<string | null>(null);
   const tell = async (id: string, name: string) => {
-    const sister = foldHole((await read<HoleDetail>(`/holes/${id}`)).events);
+    const sister = foldHole((await read(`/holes/${id}`)).events);
     let count = 0;
     for (const quantity of SISTER_TELLS.readings) {
       const entry = sister.live[quantity];
