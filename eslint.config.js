@@ -15,6 +15,12 @@ export default tseslint.config(
     },
   },
   {
+    // What is kept on the device goes through one port: a browser may refuse it, and what lies there may be old.
+    files: ['web/src/**/*.{ts,tsx}'],
+    ignores: ['web/src/base/kept.ts', '**/*.test.tsx'],
+    rules: { 'no-restricted-globals': ['error', 'event', 'name', 'localStorage', 'sessionStorage'] },
+  },
+  {
     files: ['core/src/**/*.ts'],
     rules: {
       'no-restricted-properties': [

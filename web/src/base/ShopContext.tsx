@@ -1,6 +1,7 @@
 import type { Actor, ShopSettings } from '@deep-mend/contract';
 import { shopRulesOf, type AnswerShop, type ShopRules, type UnitSystem } from '@deep-mend/core';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
+import { onDevice } from './kept.ts';
 import { useRead, useReadWithRevision, write } from './client.ts';
 
 export interface ShopState {
@@ -36,22 +37,20 @@ export function ShopProvider({
 }) {
   const shop = useReadWithRevision('/shop', { revalidateOnFocus: false });
   const actors = useRead('/actors', { revalidateOnFocus: false });
-  const [actorId, setActorId] = useState(() => localStorage.getItem('actor') ?? '');
-  const [unitsHere, setUnitsHere] = useState<UnitSystem | null>(
-    () => localStorage.getItem('units') as UnitSystem | null,
-  );
+  const [actorId, setActorId] = useState(() => onDevice.text('actor') ?? '');
+  const [unitsHere, setUnitsHere] = useState<UnitSystem | null>(() => onDevice.text('units') as UnitSystem | null);
   const settings = shop.data?.body;
   const revision = shop.data?.revision;
   const { mutate } = shop;
 
   const chooseActor = useCallback((id: string) => {
-    localStorage.setItem('actor', id);
+    onDevice.keepText('actor', id);
     setActorId(id);
   }, []);
   const units = unitsHere ?? settings?.units ?? 'mm';
   const toggleUnits = useCallback(() => {
     const next = units === 'mm' ? 'in' : 'mm';
-    localStorage.setItem('units', next);
+    onDevice.keepText('units', next);
     setUnitsHere(next);
   }, [units]);
   const save = useCallback(

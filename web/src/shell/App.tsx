@@ -6,6 +6,7 @@ import { BrowserRouter, Route, Routes } from 'react-router';
 import { Failed, Loading } from '../parts/states.tsx';
 import { FirstStart } from './FirstStart.tsx';
 import { Shell } from './Shell.tsx';
+import { onDevice } from '../base/kept.ts';
 import { ShopProvider, useShop } from '../base/ShopContext.tsx';
 import { makeTheme } from '../base/theme.ts';
 import { ShopPage } from '../features/shop/ShopPage.tsx';
@@ -47,7 +48,7 @@ function Views({ scheme, onScheme }: { scheme: 'light' | 'dark'; onScheme: (sche
 
 export function App() {
   const prefersDark = useMediaQuery('(prefers-color-scheme: dark)');
-  const [chosen, setChosen] = useState(() => localStorage.getItem('scheme') as 'light' | 'dark' | null);
+  const [chosen, setChosen] = useState(() => onDevice.text('scheme') as 'light' | 'dark' | null);
   const scheme = chosen ?? (prefersDark ? 'dark' : 'light');
   const theme = useMemo(() => makeTheme(scheme), [scheme]);
   return (
@@ -61,7 +62,7 @@ export function App() {
         <Views
           scheme={scheme}
           onScheme={(next) => {
-            localStorage.setItem('scheme', next);
+            onDevice.keepText('scheme', next);
             setChosen(next);
           }}
         />

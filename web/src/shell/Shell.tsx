@@ -1,3 +1,4 @@
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -12,9 +13,10 @@ import PersonOutlineIcon from '@mui/icons-material/PersonOutlined';
 import LightModeOutlinedIcon from '@mui/icons-material/LightModeOutlined';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import { useState } from 'react';
+import { useState, useSyncExternalStore } from 'react';
 import { Link, NavLink, Outlet } from 'react-router';
 import { QuickLine } from './QuickLine.tsx';
+import { isShut, onShut } from '../base/kept.ts';
 import { useShop } from '../base/ShopContext.tsx';
 import { FONT } from '../base/theme.ts';
 import { useKeys } from '../base/useKeys.ts';
@@ -55,6 +57,7 @@ export function Shell({
   const { units, toggleUnits, actor, actors, chooseActor, settings } = useShop();
   const [keysOpen, setKeysOpen] = useState(false);
   const [people, setPeople] = useState<HTMLElement | null>(null);
+  const keepsNothing = useSyncExternalStore(onShut, isShut);
   useKeys({ u: toggleUnits, '?': () => setKeysOpen(true) });
   return (
     <Box sx={{ minHeight: '100vh', bgcolor: 'background.default', color: 'text.primary' }}>
@@ -185,6 +188,11 @@ export function Shell({
         </IconButton>
       </Box>
       <Box component="main" sx={{ px: { xs: 1.5, md: 2.5 }, pb: 4, maxWidth: 1500, mx: 'auto' }}>
+        {keepsNothing && (
+          <Alert severity="warning" className="no-print" sx={{ mb: 1 }}>
+            This browser keeps nothing on the device. Record before you close the page: what is only typed is gone then.
+          </Alert>
+        )}
         <Outlet />
       </Box>
       <Dialog open={keysOpen} onClose={() => setKeysOpen(false)} aria-labelledby="keys-title">

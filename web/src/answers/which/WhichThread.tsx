@@ -8,7 +8,8 @@ import Typography from '@mui/material/Typography';
 import { identify, MADE_IN } from '@deep-mend/core';
 import { useState } from 'react';
 import { useShop } from '../../base/ShopContext.tsx';
-import { evidenceOf, NO_INPUTS, type WhichInputs } from './whichEvidence.ts';
+import { onDevice } from '../../base/kept.ts';
+import { evidenceOf, isWhichInputs, type WhichInputs, NO_INPUTS } from './whichEvidence.ts';
 import { WhichAnswer } from './WhichAnswer.tsx';
 
 const STORED = 'which-thread';
@@ -29,14 +30,14 @@ export function WhichThread({ pickWords, onPick }: { pickWords: string; onPick: 
   const { units } = useShop();
   const [inputs, setInputs] = useState<WhichInputs>(() => ({
     ...NO_INPUTS,
-    ...(JSON.parse(localStorage.getItem(STORED) ?? '{}') as Partial<WhichInputs>),
+    ...onDevice.value(STORED, isWhichInputs),
   }));
   const [more, setMore] = useState(inputs.region !== '' || inputs.taper !== '' || inputs.leftHand);
   const { evidence, problems } = evidenceOf(inputs, units);
   const result = evidence.length > 0 ? identify(evidence) : null;
   const change = (part: Partial<WhichInputs>) => {
     const next = { ...inputs, ...part };
-    localStorage.setItem(STORED, JSON.stringify(next));
+    onDevice.keep(STORED, next);
     setInputs(next);
   };
   const field = (name: TextName, label: string, hint: string) => (

@@ -8,6 +8,7 @@ import {
   type MadeIn,
   type UnitSystem,
 } from '@deep-mend/core';
+import { isRecord } from '../../base/kept.ts';
 
 /** What is typed on the which-thread sheet, as text. */
 export interface WhichInputs {
@@ -50,6 +51,11 @@ export const NO_INPUTS: WhichInputs = {
   region: '',
   year: '',
 };
+
+/** What lies on the device is an earlier sheet: of each field that it has, the same kind of value. */
+export const isWhichInputs = (value: unknown): value is Partial<WhichInputs> =>
+  isRecord(value) &&
+  Object.entries(NO_INPUTS).every(([name, usual]) => !(name in value) || typeof value[name] === typeof usual);
 
 export type WhichProblems = Partial<Record<keyof WhichInputs, string>>;
 

@@ -1,3 +1,4 @@
+import { keptOn } from '../../base/kept.ts';
 import { draftStore, type Draft, halfWidthShown, halfWidthTyped } from './drafts.ts';
 
 const draft = (text: string): Draft => ({ text, instrument: 'caliper', halfWidth: '0.05', units: 'mm' });
@@ -5,13 +6,17 @@ function shelfOf(kept: Record<string, string> = {}) {
   return {
     kept,
     getItem: (key: string) => kept[key] ?? null,
-    setItem: (key: string, text: string) => (kept[key] = text),
+    setItem: (key: string, text: string) => void (kept[key] = text),
+    removeItem: (key: string) => void delete kept[key],
   };
 }
 
 test('a draft is heard of at once, kept when told to, and there again on the next visit', () => {
   const shelf = shelfOf();
-  const store = draftStore('hole', shelf);
+  const store = draftStore(
+    'hole',
+    keptOn(() => shelf),
+  );
   const heard: (string | undefined)[] = [];
   const stop = store.subscribe(() => heard.push(store.get().depth?.text));
   store.set('depth', draft('30'));
@@ -20,12 +25,22 @@ test('a draft is heard of at once, kept when told to, and there again on the nex
   expect(heard).toEqual(['30']);
   expect(shelf.kept).toEqual({});
   store.keep();
-  expect(draftStore('hole', shelf).get()).toEqual({ depth: draft('30.5') });
-  expect(draftStore('another', shelf).get()).toEqual({});
+  expect(
+    draftStore(
+      'hole',
+      keptOn(() => shelf),
+    ).get(),
+  ).toEqual({ depth: draft('30.5') });
+  expect(
+    draftStore(
+      'another',
+      keptOn(() => shelf),
+    ).get(),
+  ).toEqual({});
 });
 
 test('a field hears of its own reading only', () => {
-  const store = draftStore('hole', shelfOf());
+  const store = draftStore('hole', keptOn(shelfOf));
   let heard = 0;
   const stop = store.subscribe(() => (heard += 1), 'edge');
   store.set('depth', draft('30'));
@@ -39,7 +54,7 @@ test('a field hears of its own reading only', () => {
 });
 
 test('a recorded draft is forgotten, unless something else was typed over it meanwhile', () => {
-  const store = draftStore('hole', shelfOf());
+  const store = draftStore('hole', keptOn(shelfOf));
   store.set('depth', draft('30'));
   store.set('edge', draft('9'));
   store.set('depth', draft('31'));

@@ -9,6 +9,7 @@ import {
   type QuantityId,
   type UnitSystem,
 } from '@deep-mend/core';
+import { isRecordOf, onDevice, type Kept } from '../../base/kept.ts';
 
 /** What is typed but not recorded yet: kept on the device until it is. */
 export interface Draft {
@@ -46,8 +47,7 @@ export function halfWidthShown(halfWidth: string, units: UnitSystem): string {
 export const halfWidthTyped = (text: string, units: UnitSystem): string =>
   units === 'in' && text.trim() !== '' ? `${text} in` : text;
 
-/** Where the drafts of one hole are kept between visits; the browser's own storage outside tests. */
-export type DraftShelf = Pick<Storage, 'getItem' | 'setItem'>;
+const isDrafts = (value: unknown): value is Drafts => isRecordOf('text', 'instrument', 'halfWidth', 'units')(value);
 
 /** The drafts of one hole, outside the page's own state: a key then redraws its field and the drawing, not the page. */
 export interface DraftStore {
@@ -61,10 +61,10 @@ export interface DraftStore {
   keep: () => void;
 }
 
-/** @param shelf - what was kept is read once, at the start */
-export function draftStore(holeId: string, shelf: DraftShelf = localStorage): DraftStore {
+/** @param kept - read once, at the start */
+export function draftStore(holeId: string, kept: Kept = onDevice): DraftStore {
   const storageKey = `drafts:${holeId}`;
-  let drafts = JSON.parse(shelf.getItem(storageKey) ?? '{}') as Drafts;
+  let drafts: Drafts = kept.value(storageKey, isDrafts) ?? {};
   let saved = true;
   const listeners = new Set<{ hear: () => void; of: QuantityId | undefined }>();
   const change = (id: QuantityId, after: Drafts) => {
@@ -86,7 +86,7 @@ export function draftStore(holeId: string, shelf: DraftShelf = localStorage): Dr
       return () => void listeners.delete(listener);
     },
     keep: () => {
-      if (!saved) shelf.setItem(storageKey, JSON.stringify(drafts));
+      if (!saved) kept.keep(storageKey, drafts);
       saved = true;
     },
   };

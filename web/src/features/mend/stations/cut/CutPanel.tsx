@@ -8,6 +8,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import { formatLength, type FrozenPlan, type UnitSystem } from '@deep-mend/core';
 import { useMemo, useState } from 'react';
+import { isNumber, onDevice } from '../../../../base/kept.ts';
 import { FONT } from '../../../../base/theme.ts';
 
 /** One step at a time, the number that matters in huge type. */
@@ -26,9 +27,9 @@ export function CutPanel({
 }) {
   const key = `step:${mendId}:${plan.digest}`;
   const steps = useMemo(() => plan.said[units].steps.filter((each) => !each.afterProof), [plan, units]);
-  const [index, setIndex] = useState(() => Math.min(Number(localStorage.getItem(key) ?? 0), steps.length - 1));
+  const [index, setIndex] = useState(() => Math.min(onDevice.value(key, isNumber) ?? 0, steps.length - 1));
   const go = (to: number) => {
-    localStorage.setItem(key, String(to));
+    onDevice.keep(key, to);
     setIndex(to);
   };
   const [asking, setAsking] = useState(false);

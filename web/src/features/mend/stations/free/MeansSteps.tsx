@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
 import { ATTEMPT_OUTCOMES, type Attempt, type HeatTickId, type SaidMeans } from '@deep-mend/core';
 import { useState } from 'react';
+import { inTab, isTexts } from '../../../../base/kept.ts';
 import { StepTimer } from './StepTimer.tsx';
 
 /** The steps of one means with their clocks, when to stop, what it spoils, and what came of it. */
@@ -63,14 +64,13 @@ export function MeansSteps({
   );
 }
 
+const isTicks = (value: unknown): value is HeatTickId[] => isTexts(value);
 /** What was ticked, kept on this device until the try is recorded with it. */
 function useTicks(key: string): [HeatTickId[], (id: HeatTickId) => void] {
-  const [ticked, setTicked] = useState<HeatTickId[]>(
-    () => JSON.parse(sessionStorage.getItem(key) ?? '[]') as HeatTickId[],
-  );
+  const [ticked, setTicked] = useState(() => inTab.value(key, isTicks) ?? []);
   const tick = (id: HeatTickId) => {
     const next = ticked.includes(id) ? ticked.filter((other) => other !== id) : [...ticked, id];
-    sessionStorage.setItem(key, JSON.stringify(next));
+    inTab.keep(key, next);
     setTicked(next);
   };
   return [ticked, tick];

@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { isNumber, onDevice } from '../../../../base/kept.ts';
 
 const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 
@@ -8,7 +9,7 @@ const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds
  */
 export function StepTimer({ id, minutes, waits }: { id: string; minutes: number; waits: boolean }) {
   const key = `timer:${id}`;
-  const [endsAt, setEndsAt] = useState<number | null>(() => Number(localStorage.getItem(key)) || null);
+  const [endsAt, setEndsAt] = useState<number | null>(() => onDevice.value(key, isNumber));
   const [now, setNow] = useState(() => Date.now());
   useEffect(() => {
     if (endsAt === null) return undefined;
@@ -16,8 +17,8 @@ export function StepTimer({ id, minutes, waits }: { id: string; minutes: number;
     return () => clearInterval(tick);
   }, [endsAt]);
   const set = (at: number | null) => {
-    if (at === null) localStorage.removeItem(key);
-    else localStorage.setItem(key, String(at));
+    if (at === null) onDevice.forget(key);
+    else onDevice.keep(key, at);
     setNow(Date.now());
     setEndsAt(at);
   };

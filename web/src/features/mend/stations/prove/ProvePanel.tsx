@@ -20,6 +20,7 @@ import {
   type UnitSystem,
 } from '@deep-mend/core';
 import { useMemo, useState } from 'react';
+import { isRecordOf, onDevice } from '../../../../base/kept.ts';
 import { useShop } from '../../../../base/ShopContext.tsx';
 import { ChecksList } from '../../ChecksList.tsx';
 
@@ -36,6 +37,7 @@ interface Props {
 
 /** What was typed, and the unit of a bare number in it: the switch of units does not change what was meant. */
 type Entered = Partial<Record<Expectation['id'], { text: string; units: UnitSystem }>>;
+const isEntered = (value: unknown): value is Entered => isRecordOf('text', 'units')(value);
 
 function rangeWords(expectation: Expectation, units: UnitSystem): string {
   const decimals = units === 'mm' ? 2 : 3;
@@ -47,8 +49,8 @@ function rangeWords(expectation: Expectation, units: UnitSystem): string {
 }
 
 function startingText(results: RecordedResult[] | null, draftKey: string): Entered {
-  const draft = localStorage.getItem(draftKey);
-  if (draft) return JSON.parse(draft) as Entered;
+  const draft = onDevice.value(draftKey, isEntered);
+  if (draft) return draft;
   const rows = (results ?? []).map((result) => [
     result.id,
     {
@@ -71,7 +73,7 @@ export function ProvePanel({ plan, mend, units, gated, bar, onRecord, onClose }:
     // A number typed on keeps its unit; an emptied field begins again in the unit that is shown.
     const before = entered[id];
     const next = { ...entered, [id]: { text, units: before && before.text.trim() !== '' ? before.units : units } };
-    localStorage.setItem(draftKey, JSON.stringify(next));
+    onDevice.keep(draftKey, next);
     setEntered(next);
   };
   const parsed = useMemo(
@@ -135,7 +137,7 @@ export function ProvePanel({ plan, mend, units, gated, bar, onRecord, onClose }:
         onClick={() =>
           run(async () => {
             await onRecord(results, note);
-            localStorage.removeItem(draftKey);
+            onDevice.forget(draftKey);
           })
         }
       >
