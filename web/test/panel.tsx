@@ -1,7 +1,19 @@
 import { ThemeProvider } from '@mui/material/styles';
 import { render } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { DEFAULT_HOUSE_RULES, FULL_RACK, foldHole, type HoleFile, type UnitSystem } from '@deep-mend/core';
+import {
+  blankCase,
+  DEFAULT_HOUSE_RULES,
+  foldHole,
+  freezePlan,
+  FULL_RACK,
+  parentById,
+  threadById,
+  weighCase,
+  type FrozenPlan,
+  type HoleFile,
+  type UnitSystem,
+} from '@deep-mend/core';
 import type { ReactElement } from 'react';
 import { MemoryRouter } from 'react-router';
 import { ShopContext, type ShopState } from '../src/base/ShopContext.tsx';
@@ -63,4 +75,20 @@ export function fileWith(choices: HoleFile['choices'], mend: Partial<HoleFile['m
     choices: { ...file.choices, ...choices },
     mends: file.mends.map((entry) => ({ ...entry, ...mend })),
   };
+}
+
+/** A stripped through hole in aluminium with its coil planned: what stands before somebody at Cut and at Prove. */
+export function plannedCoil(): FrozenPlan {
+  const proposal = weighCase(
+    blankCase({
+      thread: threadById('M8x1.25'),
+      parent: parentById('aluminium-6xxx'),
+      kind: 'through',
+      depth: { mm: 20, halfWidthMm: 0.1 },
+      damageTo: { mm: 9, halfWidthMm: 0.5 },
+      edge: { mm: 20, halfWidthMm: 0.5 },
+    }),
+  );
+  const coil = proposal.routes.find(({ method, verdict }) => method === 'wire-coil' && verdict !== 'does-not-hold')!;
+  return freezePlan(proposal, coil.id);
 }

@@ -1,0 +1,80 @@
+import { screen } from '@testing-library/react';
+import type { RecordedResult } from '@deep-mend/core';
+import { fileWith, plannedCoil, show } from '../../../../../test/panel.tsx';
+import { ProvePanel } from './ProvePanel.tsx';
+
+const plan = plannedCoil();
+const length = plan.expectations.find(
+  ({ kind, lowMm, highMm }) => kind === 'length' && lowMm !== null && highMm !== null,
+)!;
+const good = (length.lowMm! + length.highMm!) / 2;
+const mendWith = (results: RecordedResult[] | null) => fileWith({}, { results }).mends[0]!;
+const panel = (props: Partial<Parameters<typeof ProvePanel>[0]> = {}) => (
+  <ProvePanel
+    plan={plan}
+    mend={mendWith(null)}
+    units="mm"
+    gated={false}
+    bar={null}
+    onRecord={async () => undefined}
+    onClose={async () => undefined}
+    {...props}
+  />
+);
+const field = () => screen.getByLabelText<HTMLInputElement>(new RegExp(`^${length.title}`));
+const button = (name: RegExp) => screen.getByRole<HTMLButtonElement>('button', { name });
+
+beforeEach(() => localStorage.clear());
+
+test('nothing measured cannot be recorded, nor signed', () => {
+  show(panel());
+  expect(button(/^Record what was measured/).disabled).toBe(true);
+  expect(screen.queryByRole('button', { name: /^Mended, signed/ })).toBeNull();
+});
+
+test('what is typed in inches is recorded in millimetres, and the draft goes when it is', async () => {
+  const sent: RecordedResult[][] = [];
+  const { user } = show(panel({ units: 'in', onRecord: async (results) => void sent.push(results) }), 'in');
+  await user.type(field(), (good / 25.4).toFixed(4));
+  expect(localStorage.getItem('result:m1')).toContain('"units":"in"');
+  await user.click(button(/^Record what was measured/));
+  expect(sent).toEqual([[{ id: length.id, mm: expect.closeTo(good, 2) as number }]]);
+  expect(localStorage.getItem('result:m1')).toBeNull();
+});
+
+test('a slip is said at the field, and cannot be recorded', async () => {
+  const { user } = show(panel());
+  await user.type(field(), '8,x');
+  expect(field().getAttribute('aria-invalid')).toBe('true');
+  expect(button(/^Record what was measured/).disabled).toBe(true);
+  expect(field().value).toBe('8,x');
+});
+
+test('a result beside the plan cannot be signed as mended', () => {
+  show(panel({ mend: mendWith([{ id: length.id, mm: length.highMm! + 3 }]) }));
+  expect(button(/^Mended, signed/).disabled).toBe(true);
+  expect(screen.getByText(/Something came out other than planned/)).toBeTruthy();
+});
+
+test('where someone can be hurt a second person signs, never the same one', async () => {
+  const closed: unknown[] = [];
+  const { user } = show(
+    panel({
+      mend: mendWith([{ id: length.id, mm: good }]),
+      gated: true,
+      onClose: async (...how) => void closed.push(how),
+    }),
+  );
+  expect(button(/^Mended, signed/).disabled).toBe(true);
+  await user.click(screen.getByRole('combobox', { name: 'Second signature' }));
+  expect(screen.getAllByRole('option').map((option) => option.textContent)).toEqual(['Lead hand']);
+  await user.click(screen.getByRole('option', { name: 'Lead hand' }));
+  await user.click(button(/^Mended, signed/));
+  expect(closed).toEqual([['mended', 'a2']]);
+});
+
+test('what bars it is said, and it stays unsigned', () => {
+  show(panel({ mend: mendWith([{ id: length.id, mm: good }]), bar: 'Nobody released it' }));
+  expect(screen.getByText('Nobody released it.')).toBeTruthy();
+  expect(button(/^Mended, signed/).disabled).toBe(true);
+});
