@@ -234,20 +234,36 @@ test('hostile texts are refused, never thrown, and named', () => {
   }
 });
 
+/** What the fixed work of {@link floorMs} takes where nothing else runs, measured with the test alone. */
+const QUIET_FLOOR_MS = 11;
+
+/** A fixed piece of work: it takes longer where other suites load the machine, and so does an answer. */
+function floorMs(): number {
+  let least = Infinity;
+  for (let round = 0; round < 20; round += 1) {
+    const before = performance.now();
+    const rows = Array.from({ length: 10_000 }, (_, index) => ({ key: String(index % 97), value: Math.sin(index) }));
+    rows.sort((a, b) => a.value - b.value);
+    least = Math.min(least, performance.now() - before);
+  }
+  return least;
+}
+
 test('no answer is slower than 5 ms', () => {
+  const budgetMs = 5 * Math.max(1, floorMs() / QUIET_FLOOR_MS);
   const questions = [...ASKED.flatMap(([, rows]) => rows), '1 '.repeat(39), 'a '.repeat(39), '1/2-'.repeat(19)];
   for (const question of questions) quickAnswer(question, shop);
   // The least disturbed of up to twenty: other tests run beside this one.
   const slowest = questions.map((question) => {
     let ms = Infinity;
-    for (let tries = 0; tries < 20 && ms > 5; tries += 1) {
+    for (let tries = 0; tries < 20 && ms > budgetMs; tries += 1) {
       const before = performance.now();
       quickAnswer(question, shop);
       ms = Math.min(ms, performance.now() - before);
     }
     return { question, ms };
   });
-  expect(slowest.filter(({ ms }) => ms > 5)).toEqual([]);
+  expect(slowest.filter(({ ms }) => ms > budgetMs)).toEqual([]);
 });
 
 test('every figure has its working, in either system', () => {
