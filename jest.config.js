@@ -13,12 +13,18 @@ const shared = {
     ],
   },
   transformIgnorePatterns: ['/node_modules/(?!(@noble|d3-[a-z-]+|internmap|@koa|koa-[a-z-]+|uuid)/)'],
+  moduleNameMapper: { '\\.css$': '<rootDir>/web/test/noStyles.ts' },
   testEnvironment: 'node',
 };
 
 export default {
   projects: [
-    { ...shared, displayName: 'core', testMatch: ['<rootDir>/core/src/**/*.test.ts', '<rootDir>/tools/**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'core',
+      testMatch: ['<rootDir>/core/src/**/*.test.ts', '<rootDir>/tools/**/*.test.ts'],
+      setupFiles: ['<rootDir>/core/src/test-support/seed.ts'],
+    },
     { ...shared, displayName: 'cli', testMatch: ['<rootDir>/cli/src/**/*.test.ts'] },
     { ...shared, displayName: 'contract', testMatch: ['<rootDir>/contract/src/**/*.test.ts'] },
     { ...shared, displayName: 'drawing', testMatch: ['<rootDir>/drawing/src/**/*.test.ts'] },

@@ -25,6 +25,8 @@ export {
   parseThread,
   threadGeometry,
   classesOf,
+  EXTERNAL_CLASSES,
+  INTERNAL_CLASSES,
   externalLimits,
   internalLimits,
 } from './facts/threads/index.ts';

@@ -73,6 +73,7 @@ describe('a toy of everything runs', () => {
       format: 'cjs',
       target: 'node20',
       logLevel: 'error',
+      loader: { '.css': 'empty' },
       plugins: [overTheTree],
     });
     built = jest.requireActual<Built>(outfile);

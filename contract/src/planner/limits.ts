@@ -1,22 +1,6 @@
+import { EXTERNAL_CLASSES, INTERNAL_CLASSES } from '@deep-mend/core';
 import { z } from 'zod';
 import { ThreadText } from './words.ts';
-
-const INTERNAL_CLASSES = ['4H', '5H', '6H', '7H', '1B', '2B', '3B', 'medium', 'normal', 'G', '2G', 'gauge'] as const;
-const EXTERNAL_CLASSES = [
-  '6g',
-  '6h',
-  '1A',
-  '2A',
-  '3A',
-  'close',
-  'medium',
-  'free',
-  'A',
-  'B',
-  '2G',
-  '7e',
-  'gauge',
-] as const;
 
 export const limits = {
   summary: 'limits of a class, internal and external',

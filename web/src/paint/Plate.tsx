@@ -6,6 +6,7 @@ import { Ladder } from './Ladder.tsx';
 import type { PlateLayout } from '@deep-mend/drawing';
 import { Section } from './Section.tsx';
 import { ParentLining, SHEET } from './sheet.tsx';
+import './paint.css';
 
 const GROUND = { background: PLATE.ground } as const;
 

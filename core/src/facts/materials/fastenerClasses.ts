@@ -7,6 +7,9 @@ export const FASTENER_CLASS_NAMES: readonly { id: string; name: string; system: 
     ({ id, name, system }) => ({ id, name, system }),
   );
 
+/** Whether a class is one of stainless steel (ISO 3506: A2, A4). @example isStainless('A2-70') // true */
+export const isStainless = (classId: string | null | undefined): boolean => classId?.startsWith('A') ?? false;
+
 /**
  * Strengths of a class at a diameter. Throws `unknown-fastener-class`.
  * @example fastenerClass('8.8', 20).tensileMpa // 830

@@ -6,6 +6,8 @@ export { explainThreadProblem, parseThread, type ThreadProblem } from './parseTh
 export { tensileAreaWorking, threadGeometry, type ThreadGeometry } from './geometry.ts';
 export {
   classesOf,
+  EXTERNAL_CLASSES,
+  INTERNAL_CLASSES,
   externalLimits,
   internalLimits,
   isoInternalTolerancesMm,

@@ -55,13 +55,13 @@ export const HEAT_TICK_IDS = Object.keys(HEAT_TICKS) as [HeatTickId, ...HeatTick
 export const heatTickWords = (id: HeatTickId): string => HEAT_TICKS[id];
 
 /** Cautions that stand beside every means; a metal's own come on top, never instead. */
-export function cautionsOf({ parent, stainless, classId }: StuckCase): string[] {
+export function cautionsOf({ parent, stainless }: StuckCase): string[] {
   const rows = [
     'Eyes and face guarded, gloves off at a turning spindle. Heat and oil: clear what burns, an extinguisher at hand.',
     'Chips: vacuum, magnet or brush, never blown.',
   ];
   if (parent.group === 'magnesium') rows.push('Magnesium chips burn and water feeds them: dry sand ready.');
-  if ((stainless || classId?.startsWith('A')) && parent.group === 'stainless')
+  if (stainless && parent.group === 'stainless')
     rows.push('Stainless in stainless galls: slowly, with grease, and back at once when it tightens.');
   return rows;
 }

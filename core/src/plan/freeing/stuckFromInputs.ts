@@ -1,4 +1,4 @@
-import { parentById } from '../../facts/materials/index.ts';
+import { isStainless, parentById } from '../../facts/materials/index.ts';
 import { NOTHING_LISTED } from '../../facts/owned/index.ts';
 import { threadById } from '../../facts/threads/index.ts';
 import { behindOf, choiceOf, type CaseInputs, type HoleChoices, type ShopRules } from '../../judge/hole/index.ts';
@@ -12,7 +12,7 @@ export function stuckIsHard(choices: Partial<HoleChoices>): boolean {
 
 /** Whether it is stainless: as somebody said, else by its class (A2, A4). */
 export function stuckIsStainless(choices: Partial<HoleChoices>): boolean {
-  return choices.stuckStainless ?? choices.fastenerClassId?.startsWith('A') ?? false;
+  return choices.stuckStainless ?? isStainless(choices.fastenerClassId);
 }
 
 /**

@@ -1,6 +1,7 @@
 import type { Facts } from '../../basis/checks/index.ts';
 import type { Thread } from '../../facts/threads/index.ts';
 import { threadGeometry } from '../../facts/threads/index.ts';
+import { TIP_PITCHES } from '../../judge/hole/index.ts';
 import { drillPointMm, drillStopMm } from '../cutting/index.ts';
 import { judgeCleanUp } from './checks/cleanUp.ts';
 import { judgeDrill } from './checks/drill.ts';
@@ -82,7 +83,8 @@ export function sleeveRoute<Own extends Facts>(
       insertFromMm: null,
       insertToMm: null,
       countersinkMm: 0,
-      screwReachMm: lengthMm,
+      // What carries, and the screw’s point: no deeper than the room that a coarse thread leaves at the bottom.
+      screwReachMm: engagement.mm + TIP_PITCHES * thread.pitchMm,
     },
     engagementMm: engagement.mm,
     ...carriedBy(strength),

@@ -38,7 +38,7 @@ export function WhichAnswer({
       <Typography variant="h1" component="h3" sx={{ mb: 1 }}>
         {headlineWords(result)}
       </Typography>
-      {against && <p className="free-not">{against}</p>}
+      {against && <p className="not-this">{against}</p>}
       {result.asRead && (
         <p>
           As it was read:{' '}

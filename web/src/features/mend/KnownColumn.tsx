@@ -15,6 +15,7 @@ import { OrdinaryLine } from './known/OrdinaryLine.tsx';
 import { StuckQuestion } from './known/StuckQuestion.tsx';
 import { ThreadField } from './known/ThreadField.tsx';
 import { ReadingField } from './ReadingField.tsx';
+import './known/known.css';
 
 interface Props {
   file: HoleFile;

@@ -39,6 +39,7 @@ import { useRecord } from './useRecord.ts';
 import { useHole, type HoleAccess } from '../../parts/useHole.ts';
 import { useLiveCase, type LiveCase } from './useLiveCase.ts';
 import { useSensitivity } from './useSensitivity.ts';
+import './mend.css';
 
 export function MendPage() {
   const { holeId = '' } = useParams();

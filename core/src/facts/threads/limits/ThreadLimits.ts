@@ -1,9 +1,38 @@
 import { InputError } from '../../../basis/numeric/index.ts';
 import type { Thread } from '../Thread.ts';
 
-export type InternalClass = '4H' | '5H' | '6H' | '7H' | '1B' | '2B' | '3B' | 'medium' | 'normal' | 'G' | '2G' | 'gauge';
-export type ExternalClass =
-  '6g' | '6h' | '1A' | '2A' | '3A' | 'close' | 'medium' | 'free' | 'A' | 'B' | '2G' | '7e' | 'gauge';
+/** Every class of every standard, inside and outside threads. */
+export const INTERNAL_CLASSES = [
+  '4H',
+  '5H',
+  '6H',
+  '7H',
+  '1B',
+  '2B',
+  '3B',
+  'medium',
+  'normal',
+  'G',
+  '2G',
+  'gauge',
+] as const;
+export const EXTERNAL_CLASSES = [
+  '6g',
+  '6h',
+  '1A',
+  '2A',
+  '3A',
+  'close',
+  'medium',
+  'free',
+  'A',
+  'B',
+  '2G',
+  '7e',
+  'gauge',
+] as const;
+export type InternalClass = (typeof INTERNAL_CLASSES)[number];
+export type ExternalClass = (typeof EXTERNAL_CLASSES)[number];
 
 export interface InternalLimits {
   tolerance: InternalClass;

@@ -176,7 +176,7 @@ export function tiltCard(gapMm: number, overMm: number, shop: AnswerShop): Figur
         unit: 'mm' as const,
       })),
     ],
-    notes: ['Look from two sides at right angles: the lean is the larger of the two, or a little more between them.'],
+    notes: ['Look from two sides at right angles: the lean is √(a² + b²) of the two, up to 1.41 times the larger.'],
     workings: [
       {
         title: 'Lean',

@@ -24,7 +24,7 @@ export const fluteClaws: MeansMethod<Own> = {
       facts.grips
         ? 'Grip what stands proud, low and square: a tap snaps again at a bend.'
         : 'A tap remover’s claws in its flutes, or two hardened pins against them; a new claw costs less than the part.',
-      `To and fro: an eighth ${facts.hand === 'right' ? 'on' : 'back'}, a quarter ${turnWord(facts)}; never by force.`,
+      `To and fro: an eighth on, a quarter ${turnWord(facts)}; never by force.`,
     ),
   stop: () => 'It does not move after a dozen strokes, or a claw bends.',
   spoils: spoilsNothing,

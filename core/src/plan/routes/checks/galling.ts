@@ -1,4 +1,5 @@
 import { STATEMENT, type CheckKind, type CheckOf } from '../../../basis/checks/index.ts';
+import { isStainless } from '../../../facts/materials/index.ts';
 import type { Way } from '../../../facts/ways/index.ts';
 import type { HoleCase } from '../../../judge/hole/index.ts';
 
@@ -8,7 +9,7 @@ export type GallingFacts = { pair: 'light' | 'stainless' };
 const LIGHT: readonly string[] = ['magnesium', 'aluminium'];
 
 export function judgeGalling({ joint, parent }: HoleCase, way: Way): CheckOf<'galling', GallingFacts>[] {
-  if (!joint.fastenerClassId?.startsWith('A') || !way.threadCarries) return [];
+  if (!isStainless(joint.fastenerClassId) || !way.threadCarries) return [];
   const pair = LIGHT.includes(parent.group) ? 'light' : parent.group === 'stainless' ? 'stainless' : null;
   if (pair === null) return [];
   return [{ ...STATEMENT, kind: 'galling', id: 'galling', verdict: 'holds', facts: { pair }, remedy: 'insulate' }];

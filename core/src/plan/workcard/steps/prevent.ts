@@ -1,3 +1,4 @@
+import { isStainless } from '../../../facts/materials/index.ts';
 import type { Cause } from '../../../facts/ways/index.ts';
 import { isBolted, isLight, type HoleCase } from '../../../judge/hole/index.ts';
 import type { Say } from '../../../basis/units/index.ts';
@@ -34,7 +35,7 @@ export function preventSteps(
         cause,
         bolted: isBolted(hole),
         light: isLight(hole.parent),
-        stainless: fastenerClassId?.startsWith('A') ?? false,
+        stainless: isStainless(fastenerClassId),
         lockerStands: (serviceC ?? 0) <= LOCKER_C,
         coil: insertLengthD !== null,
         reachMm: depths.screwReachMm,

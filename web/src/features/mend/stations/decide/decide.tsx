@@ -4,6 +4,7 @@ import { useStable } from '../../../../base/useStable.ts';
 import type { Draft } from '../../drafts.ts';
 import type { MendView, Station } from '../Station.ts';
 import { DecidePanel } from './DecidePanel.tsx';
+import './decide.css';
 
 /** Records what is typed and freezes the way that the panel names. */
 async function planNow({ access, caseOf, go, guarded, mend, record, route, store }: MendView): Promise<void> {

@@ -8,7 +8,7 @@ export function BeforeAnything({ free, readOnly, choose }: Pick<FreeProps, 'free
   return (
     <>
       {ids.map((id) => (
-        <p key={id} className={id === 'release' ? 'free-not' : 'free-before'}>
+        <p key={id} className={id === 'release' ? 'not-this' : 'free-before'}>
           {beforeWords(id)}
         </p>
       ))}

@@ -31,7 +31,7 @@ export function MeansList({ holeId, free, file, units, readOnly, onAttempt }: Pr
         First: <b>{first.title.toLowerCase()}</b>.
       </p>
       {warned.map((row) => (
-        <p key={row.id} className="free-not">
+        <p key={row.id} className="not-this">
           Not: <b>{row.title.toLowerCase()}</b>, {row.because}.
         </p>
       ))}

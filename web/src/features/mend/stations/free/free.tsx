@@ -3,6 +3,7 @@ import type { Draft } from '../../drafts.ts';
 import { ReadingField } from '../../ReadingField.tsx';
 import type { MendView, Station } from '../Station.ts';
 import { FreePanel } from './FreePanel.tsx';
+import './free.css';
 
 /** What the drill should have left, where it went past the crests: to be typed in and measured. Null: nothing is known of it. */
 function leftBehind({ live: { stuck, drilling, drilledMm }, rules }: MendView) {
