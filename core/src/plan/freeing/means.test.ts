@@ -1,7 +1,7 @@
 import { FULL_RACK } from '../../facts/drills/index.ts';
 import { NOTHING_LISTED } from '../../facts/owned/index.ts';
 import { parentById } from '../../facts/materials/index.ts';
-import { threadById } from '../../facts/threads/index.ts';
+import { threadById, withHand } from '../../facts/threads/index.ts';
 import { SAY } from '../../basis/units/index.ts';
 import { MEANS_IDS, type MeansId } from '../../facts/means/index.ts';
 import { heatPlan } from './heatPlan.ts';
@@ -91,7 +91,10 @@ test('a broken M6 tap: turned back first, by hand too; no ordinary drill; carbid
   const tap = { what: 'tap', threadId: 'M6x1', proudMm: -1 } as const;
   const through = { ...tap, through: true };
   expect(tried(through)).toEqual(['flute-claws', 'break-up', 'mill', 'hard-drill', 'spark-erosion', 'send-out']);
-  expect(of('break-up', through).because).toMatch(/pieces fall out below/);
+  expect(of('break-up', { ...through, behind: 'nothing' }).because).toMatch(/pieces fall out below/);
+  expect(of('break-up', through).because).toMatch(/nobody looked where its pieces fall/);
+  const left = { ...tap, thread: withHand(tap.thread, 'left') };
+  expect(words(of('flute-claws', left))).toMatch(/an eighth on, a quarter clockwise/);
   expect(of('break-up', { ...through, behind: 'closed' }).because).toMatch(/fall into what lies behind/);
   expect(of('break-up', tap).because).toMatch(/^blind/);
   expect(words(of('hard-drill', tap))).toMatch(/magnet/);
