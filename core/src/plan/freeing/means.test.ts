@@ -93,7 +93,7 @@ test('a broken M6 tap: turned back first, by hand too; no ordinary drill; carbid
   expect(tried(through)).toEqual(['flute-claws', 'break-up', 'mill', 'hard-drill', 'spark-erosion', 'send-out']);
   expect(of('break-up', { ...through, behind: 'nothing' }).because).toMatch(/pieces fall out below/);
   expect(of('break-up', through).because).toMatch(/nobody looked where its pieces fall/);
-  const left = { ...tap, thread: withHand(tap.thread, 'left') };
+  const left = { ...tap, thread: withHand(threadById('M6x1'), 'left') };
   expect(words(of('flute-claws', left))).toMatch(/an eighth on, a quarter clockwise/);
   expect(of('break-up', { ...through, behind: 'closed' }).because).toMatch(/fall into what lies behind/);
   expect(of('break-up', tap).because).toMatch(/^blind/);
