@@ -167,11 +167,11 @@ test('each rung lies under the metal that it would take, whatever the scale', as
   const axisToEdge: number[] = [];
   for (const depth of ['20', '26', '34']) {
     await type(page, 'Thickness', depth);
-    await expect(page.locator('[data-part="rule"]')).toContainText(`${depth}.0`);
+    await expect(page.getByRole('group', { name: /to scale$/ })).toContainText(`${depth}.0`);
     await rung(page, /^Retap M10 × 1.5:/).click();
-    await expect(page.locator('[data-part="planned"]')).toHaveCount(1);
-    const planned = await right('[data-part="planned"]');
-    expect(Math.abs((await right('[data-bar="oversize:M10x1.5"]')) - planned)).toBeLessThan(2);
+    await expect(page.locator('[data-shape="planned"]')).toHaveCount(1);
+    const planned = await right('[data-shape="planned"]');
+    expect(Math.abs((await right('[data-layer="bar oversize:M10x1.5"] [data-shape="bar"]')) - planned)).toBeLessThan(2);
     axisToEdge.push(planned);
   }
   // The drawing did change its scale between them.

@@ -4,7 +4,7 @@ import { demo, openMend } from './helpers.ts';
 
 test('the drawing and the verdicts move with every keystroke, before anything is recorded', async ({ page }) => {
   await openMend(page, 'pulled out when tightened');
-  const flag = page.locator('[data-flag="damage"]');
+  const flag = page.locator('[data-layer="flag damage"]');
   await expect(flag).toContainText('9.0');
   const damage = page.getByLabel('Stripped from the face to', { exact: true });
   await damage.fill('14');

@@ -89,7 +89,7 @@ test('from an empty shop to a recorded hole, found again', async ({ page }) => {
     .getByRole('button', { name: 'yes' })
     .click();
   await page.getByRole('button', { name: 'Record what was measured' }).click();
-  await expect(page.locator('[data-part=done]').first()).toBeVisible();
+  await expect(page.locator('[data-shape=done]').first()).toBeVisible();
   // What the screw may be tightened to stands where it is signed, not where it is cut.
   await expect(
     page.getByText(/M8 × 1\.25, class 8\.8: the maker’s torque; where there is none 19 Nm oiled/),

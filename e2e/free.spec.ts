@@ -83,7 +83,7 @@ test('M10 stud sunk 6 mm in iron: depth, stop and flag; the measured offset says
   await page.getByLabel('The drill starts').selectOption('bush');
   await page.getByLabel('It is kept square by').selectOption('guide');
   await expect(page.getByText(/^Stop the drill/)).toContainText('18 mm below the break, 24 mm below the face');
-  await expect(page.locator('[data-flag="drill-stop"]')).toContainText('24.0');
+  await expect(page.locator('[data-layer="flag drill-stop"]')).toContainText('24.0');
 
   await put(page, 'Drilled so far', '3');
   await put(page, 'Drilled centre off its own centre', '0.1');

@@ -15,7 +15,7 @@ export {
 } from './basis/units/index.ts';
 export { keep } from './basis/keep/index.ts';
 export { InputError, seededRandom, digestOf } from './basis/numeric/index.ts';
-export { type Facts, type Verdict, type Working, compareVerdicts } from './basis/checks/index.ts';
+export { type Facts, type Verdict, type Working, VERDICT_WORDS, compareVerdicts } from './basis/checks/index.ts';
 export {
   type Thread,
   THREAD_FORMS,

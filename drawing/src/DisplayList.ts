@@ -24,43 +24,92 @@ export interface Layer {
 /** x and y, mm. */
 export type Point = readonly [xMm: number, yMm: number];
 
-/** Inks by their part in a drawing. `ink` is the colour of the text round it. */
-export type Ink = 'ground' | 'deep' | 'scribe' | 'faint' | 'hatch' | 'chalk' | 'holds' | 'care' | 'fails' | 'ink';
+/** Inks by their part in a drawing. `ink` is the colour of the text round it; those *on pale* are seen on the rule. */
+export type Ink =
+  | 'ground'
+  | 'deep'
+  | 'scribe'
+  | 'faint'
+  | 'hatch'
+  | 'chalk'
+  | 'chalkOnPale'
+  | 'holds'
+  | 'holdsOnPale'
+  | 'care'
+  | 'fails'
+  | 'ink';
 
 /** A line: widths and dashes in points, the same at every scale. */
 export interface Pen {
   ink: Ink;
   width: number;
+  opacity?: number;
   dash?: readonly number[];
   /** Left out: it ends where it ends. */
   cap?: 'round';
 }
 
-/** An ink, or a section lining: of the metal round a hole, or of what is stuck in it. */
-export type Fill = { ink: Ink; opacity?: number } | { lining: 'parent' | 'stuck' };
+/** An ink, or a section lining: of the metal round a hole, of what is stuck in it, or of where no cut may come. */
+export type Fill = { ink: Ink; opacity?: number } | { lining: 'parent' | 'stuck' | 'forbidden' };
 
 interface Common {
   /** Its own within its layer. */
   id: string;
+  /** What it is, for whoever points at it. */
+  says?: string;
   pen?: Pen;
   fill?: Fill;
 }
 
 export type Shape =
   | (Common & { kind: 'polyline'; points: readonly Point[]; closed: boolean })
+  /** Many lines that are drawn as one. */
+  | (Common & { kind: 'lines'; lines: readonly (readonly Point[])[]; closed: boolean })
+  /** From its upper left corner. */
+  | (Common & { kind: 'box'; at: Point; width: number; height: number; roundPt?: number })
   | (Common & { kind: 'circle'; at: Point; radiusMm: number })
-  | {
-      kind: 'text';
-      id: string;
-      at: Point;
-      /** Moved from there, points. */
-      byPt: readonly [x: number, y: number];
-      anchor: 'start' | 'middle' | 'end';
-      text: string;
-      sizePt: number;
-      ink: Ink;
-      font: 'drawing' | 'label';
-    };
+  | Words;
+
+export interface Words {
+  kind: 'text';
+  id: string;
+  at: Point;
+  /** Moved from there, points. */
+  byPt?: readonly [x: number, y: number];
+  anchor: 'start' | 'middle' | 'end';
+  text: string;
+  sizePt: number;
+  ink: Ink;
+  font: 'drawing' | 'label';
+  bold?: boolean;
+  opacity?: number;
+  /** Drawn round the letters, so that they are read on a lining. */
+  halo?: Ink;
+  /** Drawn this wide: narrower than its letters would be. */
+  widthPt?: number;
+  /** Follows on the same line, in its own ink. */
+  then?: readonly { text: string; ink: Ink; sizePt: number; gapPt?: number; bold?: boolean; opacity?: number }[];
+}
+
+/**
+ * A drawing with words and figures round it, on a sheet of points (on a screen, pixels). What is drawn to scale stands in
+ * layers of millimetres; what keeps its size at every scale stands in layers of points.
+ */
+export interface Sheet {
+  width: number;
+  height: number;
+  /** Painted in this order. */
+  layers: SheetLayer[];
+}
+
+export interface SheetLayer extends Layer {
+  /** Where its origin lies on the sheet, points. Left out: the sheet's corner. */
+  at?: Point;
+  /** Points to a millimetre. Left out: its shapes are in points, and it may hold words. */
+  pxPerMm?: number;
+  /** What is seen of it, points of the sheet. Left out: all. */
+  clip?: Box;
+}
 
 /** Where a display list stands on a screen: which point of it lies at the origin, and how many pixels a millimetre has. */
 export interface Place {
@@ -85,6 +134,15 @@ export function pointsOf(shape: Shape): readonly Point[] {
         [x + r, y],
         [x, y - r],
         [x, y + r],
+      ];
+    }
+    case 'lines':
+      return shape.lines.flat();
+    case 'box': {
+      const [x, y] = shape.at;
+      return [
+        [x, y],
+        [x + shape.width, y + shape.height],
       ];
     }
     case 'text':

@@ -1,6 +1,7 @@
 // Pure functions from core results to a display list in millimetres. Web, server and paper paint the same list.
 export {
   pointsOf,
+  type Box,
   type DisplayList,
   type Fill,
   type Ink,
@@ -9,13 +10,18 @@ export {
   type Place,
   type Point,
   type Shape,
+  type Sheet,
+  type SheetLayer,
+  type Words,
 } from './DisplayList.ts';
 export { endView } from './endView.ts';
 export { generationRings } from './generationRings.ts';
 export { holeGlyph, type GlyphFacts } from './holeGlyph.ts';
 export { stuckSection } from './stuckSection.ts';
-export { LABEL_CLEAR_PX, LABEL_LINE_PX, LETTER_PX, type PlateFlag } from './plate/flags.ts';
-export { type LadderRow } from './plate/ladderLayout.ts';
+export { ladderSheet, type LadderRung, type LadderSheet } from './plate/ladderSheet.ts';
 export { plateLayout, type PlateLayout } from './plate/plateLayout.ts';
+export { plateSheet } from './plate/plateSheet.ts';
 export { rungKey, rungsOf } from './plate/rungs.ts';
-export { stuckLayout, type RuleLayout, type StuckLayout } from './stuckLayout.ts';
+export { stuckLayout, type StuckLayout } from './stuckLayout.ts';
+export { stuckSheet } from './stuckSheet.ts';
+export { VERDICT_INK, VERDICT_MARK_SIDE, verdictMark } from './verdictMark.ts';

@@ -1,7 +1,7 @@
 import { formatLength, type UnitSystem } from '@deep-mend/core';
 import type { Layer, Place } from './DisplayList.ts';
 import { flagsEnd, LABEL_CLEAR_PX, labelLines, spread, type PlateFlag } from './plate/flags.ts';
-import type { PlateLayout } from './plate/plateLayout.ts';
+import type { RuleLayout } from './plate/ruleSheet.ts';
 import { ruleTicks } from './plate/ruleTicks.ts';
 import { stuckSection, type StuckSectionInput } from './stuckSection.ts';
 
@@ -10,12 +10,6 @@ export interface StuckInput extends StuckSectionInput {
   width: number;
   height: number;
 }
-
-/** What a rule needs of a drawing. */
-export type RuleLayout = Pick<
-  PlateLayout,
-  'rule' | 'faceY' | 'flags' | 'engaged' | 'yOf' | 'stretches' | 'halfSection' | 'scale'
->;
 
 export interface StuckLayout extends RuleLayout {
   width: number;

@@ -1,58 +1,7 @@
-import {
-  assess,
-  blankCase,
-  foundProfile,
-  parentById,
-  plannedProfile,
-  weighCase,
-  threadById,
-  type HoleCase,
-} from '@deep-mend/core';
+import { assess, foundProfile, plannedProfile } from '@deep-mend/core';
+import { exact, layoutOf } from '../test-support/layoutOf.ts';
 import { labelLines } from './flags.ts';
-import { plateLayout } from './plateLayout.ts';
 import { rungsOf } from './rungs.ts';
-
-const exact = (mm: number) => ({ mm, halfWidthMm: 0 });
-
-function layoutOf(
-  changes: Partial<HoleCase> = {},
-  options: {
-    width?: number;
-    compact?: boolean;
-    units?: 'mm' | 'in';
-    heldScale?: number;
-    done?: { boreMm: number | null; fullThreadMm: number | null };
-  } = {},
-) {
-  const hole: HoleCase = {
-    ...blankCase({
-      thread: threadById('M8x1.25'),
-      parent: parentById('aluminium-cast-heat-treated'),
-      kind: 'blind',
-      depth: exact(24),
-      damageTo: exact(9.5),
-      edge: exact(13.5),
-      edgeName: 'oil side',
-      joint: { fastenerClassId: '8.8', mateHole: exact(9) },
-    }),
-    ...changes,
-  };
-  const { routes } = weighCase(hole);
-  const route = routes[0]!;
-  const layout = plateLayout({
-    hole,
-    assessment: assess(hole),
-    route,
-    rungs: rungsOf(routes, route.id),
-    units: options.units ?? 'mm',
-    width: options.width ?? 628,
-    heldScale: options.heldScale,
-    done: options.done,
-    sectionHeight: 336,
-    compact: options.compact ?? false,
-  });
-  return { hole, route, routes, layout };
-}
 
 test('section and ladder share one scale and one axis: a rung lies under the metal that it would take', () => {
   const { layout, hole, route } = layoutOf();

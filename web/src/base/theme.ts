@@ -48,7 +48,10 @@ export const PLATE = {
   faint: '#a9b0ea',
   hatch: '#5a60ac',
   chalk: '#f4d35e',
+  /** On the pale rule: darker than the same on the plate. */
+  chalkOnPale: '#9a6200',
   holds: '#7fdcb4',
+  holdsOnPale: '#1f7a57',
   care: '#ffc566',
   fails: '#f0a29b',
 } as const;

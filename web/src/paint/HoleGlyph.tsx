@@ -1,7 +1,8 @@
 import type { HoleSummary } from '@deep-mend/contract';
 import { useTheme } from '@mui/material/styles';
 import { holeGlyph, type GlyphFacts } from '@deep-mend/drawing';
-import { ON_PLATE, Paint } from './Paint.tsx';
+import { Paint } from './Paint.tsx';
+import { ON_PLATE } from './PaintShape.tsx';
 
 /** What the glyph says, in words: always shown beside it or as its label. */
 export function holeWords(hole: Pick<HoleSummary, 'openMendId' | 'lastOutcome' | 'repairs'>): string {

@@ -1,5 +1,5 @@
 import { blankStuck, corePlan, coreWindow, parentById, threadById, type StuckCase } from '@deep-mend/core';
-import { svgShapes } from './svgShapes.ts';
+import { svgShape } from './svgShapes.ts';
 import { stuckLayout } from '@deep-mend/drawing';
 
 const m10 = threadById('M10x1.5');
@@ -21,7 +21,7 @@ type Drawn = ReturnType<typeof layout>;
 /** The points of a shape as they are painted, px. */
 const painted = (drawn: Drawn, id: (shape: string) => boolean) =>
   drawn.layers
-    .flatMap((layer) => svgShapes(layer, drawn.place))
+    .flatMap((layer) => layer.shapes.map((shape) => svgShape(shape, drawn.place)))
     .flatMap((row) =>
       'points' in row && id(row.shape.id) ? row.points.split(' ').map((point) => point.split(',').map(Number)) : [],
     ) as [number, number][];

@@ -1,5 +1,5 @@
 import { holeGlyph, pointsOf, type DisplayList } from '@deep-mend/drawing';
-import { placeOf, svgShapes } from './svgShapes.ts';
+import { placeOf, svgShape } from './svgShapes.ts';
 
 test('what is painted lies where the list says, at every width and in every place', () => {
   const list: DisplayList = holeGlyph({ rings: 3, state: 'proved' });
@@ -9,7 +9,7 @@ test('what is painted lies where the list says, at every width and in every plac
       (y - place.atY) / place.pxPerMm + place.originYMm,
     ];
     for (const layer of list.layers) {
-      for (const painted of svgShapes(layer, place)) {
+      for (const painted of layer.shapes.map((shape) => svgShape(shape, place))) {
         if (painted.element === 'circle') {
           expect(back(painted.cx, painted.cy)).toEqual(painted.shape.at.map((mm) => expect.closeTo(mm, 2)));
           expect(painted.r / place.pxPerMm).toBeCloseTo(painted.shape.radiusMm, 2);

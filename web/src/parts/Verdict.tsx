@@ -1,16 +1,20 @@
-import type { Verdict as VerdictId } from '@deep-mend/core';
+import { VERDICT_WORDS, type Verdict as VerdictId } from '@deep-mend/core';
+import { VERDICT_MARK_SIDE, verdictMark, type Point } from '@deep-mend/drawing';
 
-export const VERDICT_WORDS: Record<VerdictId, string> = {
-  holds: 'holds',
-  'with-care': 'with care',
-  'does-not-hold': 'does not hold',
-};
+const written = (points: readonly Point[]) => points.map((point) => point.join(' ')).join('L');
 
-/** The shape of a verdict in a 20 × 20 box: a ring, a wedge standing on its foot, a broken ring. */
-export function verdictPath(verdict: VerdictId): string {
-  if (verdict === 'holds') return 'M10 3 a7 7 0 1 1 -0.01 0 Z';
-  if (verdict === 'with-care') return 'M10 3 L18 17 L2 17 Z';
-  return 'M4 4 L16 16 M16 4 L4 16';
+/** The mark of a verdict in the colour of the text round it. */
+export function VerdictMark({ verdict, widthPt = 3 }: { verdict: VerdictId; widthPt?: number }) {
+  const mark = verdictMark(verdict, { at: [0, 0], sizePt: VERDICT_MARK_SIDE, widthPt, ink: 'ink' });
+  const look = {
+    fill: 'none',
+    stroke: 'currentColor',
+    strokeWidth: widthPt,
+    strokeLinejoin: 'round',
+    strokeLinecap: 'round',
+  } as const;
+  if (mark.kind === 'circle') return <circle cx={mark.at[0]} cy={mark.at[1]} r={mark.radiusMm} {...look} />;
+  return <path d={mark.lines.map((line) => `M${written(line)}${mark.closed ? 'Z' : ''}`).join('')} {...look} />;
 }
 
 /** Verdict = word + shape + colour, never colour alone. */
@@ -20,19 +24,12 @@ export function Verdict({ verdict, size = 18, word = true }: { verdict: VerdictI
       <svg
         width={size}
         height={size}
-        viewBox="0 0 20 20"
+        viewBox={`0 0 ${VERDICT_MARK_SIDE} ${VERDICT_MARK_SIDE}`}
         aria-hidden={word}
         role={word ? undefined : 'img'}
         aria-label={word ? undefined : VERDICT_WORDS[verdict]}
       >
-        <path
-          d={verdictPath(verdict)}
-          fill="none"
-          stroke="currentColor"
-          strokeWidth={3}
-          strokeLinejoin="round"
-          strokeLinecap="round"
-        />
+        <VerdictMark verdict={verdict} />
       </svg>
       {word && VERDICT_WORDS[verdict]}
     </span>

@@ -1,5 +1,12 @@
 import type { Verdict } from './Check.ts';
 
+/** A verdict in words. */
+export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
+  holds: 'holds',
+  'with-care': 'with care',
+  'does-not-hold': 'does not hold',
+};
+
 const ORDER: Record<Verdict, number> = { holds: 0, 'with-care': 1, 'does-not-hold': 2 };
 
 /** Negative when `a` is better than `b`. */

@@ -1,7 +1,8 @@
 import type { Generation } from '@deep-mend/core';
 import { generationRings } from '@deep-mend/drawing';
 import { PLATE } from '../../base/theme.ts';
-import { ON_PLATE, Paint } from '../../paint/Paint.tsx';
+import { Paint } from '../../paint/Paint.tsx';
+import { ON_PLATE } from '../../paint/PaintShape.tsx';
 
 const WIDTH_PX = 300;
 const LOOK = { width: '100%', maxWidth: WIDTH_PX, background: PLATE.ground, borderRadius: 10 } as const;

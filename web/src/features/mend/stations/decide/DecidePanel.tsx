@@ -17,7 +17,7 @@ import {
   coilLengthWords,
 } from '@deep-mend/core';
 import { memo, useState } from 'react';
-import { Verdict, verdictPath } from '../../../../parts/Verdict.tsx';
+import { Verdict, VerdictMark } from '../../../../parts/Verdict.tsx';
 import { WorkingDialog } from '../../../../parts/WorkingDialog.tsx';
 import { ChecksList } from '../../ChecksList.tsx';
 import { RouteFigures } from './RouteFigures.tsx';
@@ -91,7 +91,7 @@ function Variants({
           {chipWords(variant)}
           <br />
           <svg width={13} height={13} viewBox="0 0 20 20" aria-hidden>
-            <path d={verdictPath(variant.verdict)} fill="none" stroke="currentColor" strokeWidth={3.4} />
+            <VerdictMark verdict={variant.verdict} widthPt={3.4} />
           </svg>
         </button>
       ))}

@@ -1,6 +1,13 @@
-import { formatLength, formatLoad, mateEffectOf, SAY, type Route, type UnitSystem } from '@deep-mend/core';
+import {
+  formatLength,
+  formatLoad,
+  mateEffectOf,
+  SAY,
+  type Route,
+  type UnitSystem,
+  VERDICT_WORDS,
+} from '@deep-mend/core';
 import { useState } from 'react';
-import { VERDICT_WORDS } from '../../../../parts/Verdict.tsx';
 import { timeWords, torqueWords } from './RouteEconomics.tsx';
 
 const NONE = '—';

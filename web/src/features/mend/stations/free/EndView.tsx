@@ -2,7 +2,8 @@ import type { CoreWindow } from '@deep-mend/core';
 import { endView } from '@deep-mend/drawing';
 import { useMemo } from 'react';
 import { PLATE } from '../../../../base/theme.ts';
-import { ON_PLATE, Paint } from '../../../../paint/Paint.tsx';
+import { Paint } from '../../../../paint/Paint.tsx';
+import { ON_PLATE } from '../../../../paint/PaintShape.tsx';
 
 const WIDTH_PX = 200;
 const LOOK = { width: WIDTH_PX, background: PLATE.ground, borderRadius: 8, display: 'block' } as const;
