@@ -37,7 +37,7 @@ const wants = (part) => asked.length === 0 || asked.includes(part);
 const verdict = (good) => (good ? 'within budget' : 'OVER BUDGET');
 
 if (wants('routes')) {
-  console.log('\nRoutes: full proposal for one hole (budget 2 ms median, 500 a second)');
+  console.log('\nRoutes: full proposal for one hole (budget 0.9 ms median, 2 ms at worst)');
   const routes = JSON.parse(spawnSync(process.execPath, [join(out, 'routes.mjs')], { encoding: 'utf8' }).stdout);
   console.log(
     `  median ${routes.medianMs.toFixed(3)} ms, 95th percentile ${routes.p95Ms.toFixed(3)} ms, ${Math.round(routes.perSecond)} a second: ${verdict(routes.medianMs <= 2 && routes.perSecond >= 500)}`,
@@ -201,7 +201,7 @@ if (wants('api')) {
 
 if (wants('keystroke')) {
   console.log(
-    '\nKeystroke: a reading typed, drawing and verdicts redrawn, 4x CPU slow-down (budget 16.7 ms, 95th percentile)',
+    '\nKeystroke: a reading typed, drawing and verdicts redrawn, 4x CPU slow-down (budget: median 16.7 ms, 95th percentile 25 ms)',
   );
   const { chromium: browserType } = await import('@playwright/test');
   const browser = await browserType.launch({
@@ -210,7 +210,7 @@ if (wants('keystroke')) {
   });
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(`${server.url}/mend/${hole.id}/decide`);
-  await page.locator('[data-flag="bottom"]').waitFor();
+  await page.locator('[data-layer="flag bottom"]').waitFor();
   const session = await page.context().newCDPSession(page);
   /**
    * Script, React's commit and layout of one keystroke, in ms; painting is the browser's own. Keys come as from a quick hand:
@@ -240,7 +240,7 @@ if (wants('keystroke')) {
         if (bare) {
           input.remove();
           line.remove();
-        } else if (!document.querySelector('[data-part="rule"]').textContent.includes(input.value))
+        } else if (!document.querySelector('.plate svg').textContent.includes(input.value))
           throw new Error('the drawing did not follow the key');
         return taken.sort((a, b) => a - b);
       },
@@ -249,6 +249,7 @@ if (wants('keystroke')) {
   await keystrokes(60, false);
   await session.send('Emulation.setCPUThrottlingRate', { rate: 4 });
   const at = (times, share) => times[Math.floor(times.length * share)];
+  const FRAME_MS = 16.7;
   const ROUNDS = 5;
   const rounds = [];
   for (let round = 0; round < ROUNDS; round += 1) {
@@ -263,7 +264,7 @@ if (wants('keystroke')) {
   // What else runs on the machine only ever adds: the least disturbed round tells of the product.
   const best = rounds.reduce((least, round) => (round.p95 < least.p95 ? round : least));
   console.log(
-    `  least disturbed of ${ROUNDS} rounds: ${Math.round((best.p95 / 16.7) * 100)} % of a frame, ${(best.median / best.bareMedian).toFixed(1)} times the bare field: ${verdict(best.p95 <= 16.7)}`,
+    `  least disturbed of ${ROUNDS} rounds: median ${Math.round((best.median / FRAME_MS) * 100)} % and 95th percentile ${Math.round((best.p95 / FRAME_MS) * 100)} % of a frame, ${(best.median / best.bareMedian).toFixed(1)} times the bare field: ${verdict(best.median <= FRAME_MS && best.p95 <= 1.5 * FRAME_MS)}`,
   );
   await browser.close();
 }

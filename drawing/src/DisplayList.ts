@@ -56,9 +56,9 @@ interface Common {
   /** Its own within its layer. */
   id: string;
   /** What it is, for whoever points at it. */
-  says?: string;
-  pen?: Pen;
-  fill?: Fill;
+  says?: string | undefined;
+  pen?: Pen | undefined;
+  fill?: Fill | undefined;
 }
 
 export type Shape =
@@ -66,7 +66,7 @@ export type Shape =
   /** Many lines that are drawn as one. */
   | (Common & { kind: 'lines'; lines: readonly (readonly Point[])[]; closed: boolean })
   /** From its upper left corner. */
-  | (Common & { kind: 'box'; at: Point; width: number; height: number; roundPt?: number })
+  | (Common & { kind: 'box'; at: Point; width: number; height: number; roundPt?: number | undefined })
   | (Common & { kind: 'circle'; at: Point; radiusMm: number })
   | Words;
 
@@ -81,14 +81,15 @@ export interface Words {
   sizePt: number;
   ink: Ink;
   font: 'drawing' | 'label';
-  bold?: boolean;
-  opacity?: number;
+  bold?: boolean | undefined;
+  opacity?: number | undefined;
   /** Drawn round the letters, so that they are read on a lining. */
-  halo?: Ink;
+  halo?: Ink | undefined;
   /** Drawn this wide: narrower than its letters would be. */
-  widthPt?: number;
+  widthPt?: number | undefined;
   /** Follows on the same line, in its own ink. */
-  then?: readonly { text: string; ink: Ink; sizePt: number; gapPt?: number; bold?: boolean; opacity?: number }[];
+  then?:
+    readonly { text: string; ink: Ink; sizePt: number; gapPt?: number; bold?: boolean; opacity?: number }[] | undefined;
 }
 
 /**

@@ -17,8 +17,9 @@ export {
 export { endView } from './endView.ts';
 export { generationRings } from './generationRings.ts';
 export { holeGlyph, type GlyphFacts } from './holeGlyph.ts';
+export { sameLayer, sameLetters, sameShape } from './same.ts';
 export { stuckSection } from './stuckSection.ts';
-export { ladderSheet, type LadderRung, type LadderSheet } from './plate/ladderSheet.ts';
+export { ladderSheet, sameLadder, type LadderRung, type LadderSheet } from './plate/ladderSheet.ts';
 export { plateLayout, type PlateLayout } from './plate/plateLayout.ts';
 export { plateSheet } from './plate/plateSheet.ts';
 export { rungKey, rungsOf } from './plate/rungs.ts';

@@ -1,10 +1,12 @@
 import type { UnitSystem } from '@deep-mend/core';
-import type { Sheet } from './DisplayList.ts';
+import type { Fill, Sheet } from './DisplayList.ts';
 import { ruleLayers } from './plate/ruleSheet.ts';
-import { AXIS_PEN, level, upright } from './plate/sectionSheet.ts';
+import { AXIS_PEN, EDGE_PEN, GOES_ON_PEN, LEGEND } from './plate/sectionSheet.ts';
+import { box, level, upright, words, type Letters } from './shapes.ts';
 import type { StuckLayout } from './stuckLayout.ts';
 
-const TITLE = { kind: 'text', sizePt: 13, font: 'label' } as const;
+const METAL: Fill = { lining: 'parent' };
+const DRILLED: Letters = { ...LEGEND, ink: 'chalk' };
 
 /** What is stuck, drawn where it is, with the rule and its flags beside it. */
 export function stuckSheet(layout: StuckLayout, units: UnitSystem): Sheet {
@@ -17,36 +19,18 @@ export function stuckSheet(layout: StuckLayout, units: UnitSystem): Sheet {
       {
         id: 'legend',
         shapes: [
-          { ...TITLE, id: 'title', at: [14, 24], anchor: 'start', text: 'Section to scale', ink: 'scribe' },
-          ...(drills
-            ? [
-                {
-                  ...TITLE,
-                  id: 'legend',
-                  at: [width - 16, 24] as const,
-                  anchor: 'end' as const,
-                  text: 'to be drilled',
-                  ink: 'chalk' as const,
-                },
-              ]
-            : []),
-          {
-            kind: 'box',
-            id: 'metal',
-            at: [metalLeftX, faceY],
-            width: metalRightX - metalLeftX,
-            height: bottomY - faceY,
-            fill: { lining: 'parent' },
-          },
+          words('title', [14, 24], 'Section to scale', LEGEND),
+          ...(drills ? [words('legend', [width - 16, 24], 'to be drilled', DRILLED, 'end')] : []),
+          box('metal', [metalLeftX, faceY], [metalRightX - metalLeftX, bottomY - faceY], { fill: METAL }),
         ],
       },
       ...layout.layers.map((layer) => ({ ...layer, at: [place.atX, place.atY] as const, pxPerMm: place.pxPerMm })),
       {
         id: 'face',
         shapes: [
-          level('face', faceY, metalLeftX, metalRightX),
+          level('face', faceY, metalLeftX, metalRightX, EDGE_PEN),
           upright('axis', axisX, 24, bottomY, AXIS_PEN),
-          level('bottom', bottomY, metalLeftX, metalRightX, true),
+          level('bottom', bottomY, metalLeftX, metalRightX, GOES_ON_PEN),
         ],
       },
       ...ruleLayers(layout, units),

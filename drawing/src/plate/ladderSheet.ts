@@ -1,16 +1,18 @@
-import { VERDICT_WORDS, type UnitSystem } from '@deep-mend/core';
-import type { Shape, Sheet, SheetLayer, Words } from '../DisplayList.ts';
+import { VERDICT_WORDS, type UnitSystem, type Verdict } from '@deep-mend/core';
+import type { Fill, Pen, Shape, Sheet, SheetLayer } from '../DisplayList.ts';
+import { sameLayer, sameList } from '../same.ts';
+import { box, level, upright, words, type Letters } from '../shapes.ts';
 import { VERDICT_INK, verdictMark } from '../verdictMark.ts';
 import type { LadderRow } from './ladderLayout.ts';
 import type { PlateLayout } from './plateLayout.ts';
-import { AXIS_PEN, EDGE_PEN, upright } from './sectionSheet.ts';
-
-const BAR_PT = 14;
-const HEADING_PT = 12;
+import { AXIS_PEN, EDGE_PEN } from './sectionSheet.ts';
 
 /** One rung of the sheet: what is pointed at as one. */
 export interface LadderRung {
   key: string;
+  /** The way that it stands for, and the first of its variants. */
+  routeId: string;
+  firstId: string;
   /** Its name, verdict and metal left, for those who cannot see it. */
   label: string;
   chosen: boolean;
@@ -24,31 +26,52 @@ export interface LadderSheet extends Pick<Sheet, 'width' | 'height'> {
   bars: SheetLayer[];
 }
 
-const heading = (words: Pick<Words, 'id' | 'at' | 'anchor' | 'text' | 'ink'>): Shape => ({
-  ...words,
-  kind: 'text',
-  sizePt: HEADING_PT,
-  font: 'label',
+const BAR_PT = 14;
+const MARK_PT = 16;
+const MARK_WIDTH_PT = 2.56;
+
+const FIELD = { ink: 'scribe', opacity: 0 } as const satisfies Fill;
+const CHOSEN_FIELD = { ink: 'scribe', opacity: 0.16 } as const satisfies Fill;
+const CLEAN_UP_PEN: Pen = { ink: 'scribe', width: 1.3, dash: [2, 3] };
+const SCALE_PEN: Pen = { ink: 'faint', width: 1 };
+
+const HEADING: Letters = { sizePt: 12, ink: 'faint', font: 'label' };
+const CLEAN_UP: Letters = { ...HEADING, ink: 'scribe' };
+const TOO_NEAR: Letters = { ...HEADING, ink: 'fails' };
+const NUMERAL: Letters = { sizePt: 12, ink: 'faint' };
+const RESERVE: Letters = { sizePt: 14, ink: 'scribe' };
+const FIRST = [{ text: 'first', sizePt: 11, gapPt: 6, ink: 'chalk', bold: true }] as const;
+
+/** Looks by verdict, made once. */
+const byVerdict = <T>(look: (verdict: Verdict) => T): Readonly<Record<Verdict, T>> => ({
+  holds: look('holds'),
+  'with-care': look('with-care'),
+  'does-not-hold': look('does-not-hold'),
 });
+const VERDICT_LETTERS = byVerdict((verdict): Letters => ({ sizePt: 13.5, ink: VERDICT_INK[verdict] }));
+const LEADER_PEN = byVerdict((verdict): Pen => ({ ink: VERDICT_INK[verdict], width: 1, opacity: 0.6 }));
+const BAR_PEN = byVerdict((verdict): Pen => ({ ink: VERDICT_INK[verdict], width: 1 }));
+/** What uses the cut that is there takes no metal: a stroke at its end. */
+const STROKE_PEN = byVerdict((verdict): Pen => ({ ink: VERDICT_INK[verdict], width: 2.4 }));
+const CHOSEN_BAR_PEN: Pen = { ink: 'chalk', width: 2 };
+const BAR_FILL = byVerdict((verdict): Fill => ({
+  ink: VERDICT_INK[verdict],
+  opacity: verdict === 'does-not-hold' ? 0.3 : 1,
+}));
 
 /** Where no cut may come: too near to the edge. */
 function forbiddenShapes({ forbiddenX, rightX, top, axisY }: PlateLayout['ladder']): Shape[] {
   if (forbiddenX === null) return [];
   return [
-    {
-      kind: 'box',
-      id: 'forbidden',
-      at: [forbiddenX, top - 4],
-      width: rightX - forbiddenX,
-      height: axisY - top + 4,
-      fill: { lining: 'forbidden' },
-    },
-    heading({ id: 'too near', at: [rightX - 2, top - 10], anchor: 'end', text: 'too near', ink: 'fails' }),
+    box('forbidden', [forbiddenX, top - 4], [rightX - forbiddenX, axisY - top + 4], { fill: { lining: 'forbidden' } }),
+    words('too near', [rightX - 2, top - 10], 'too near', TOO_NEAR, 'end'),
   ];
 }
 
 function behindLayers({ ladder, axisX, halfSection }: PlateLayout): SheetLayer[] {
   const { edgeX, cleanUpX, statusX, top, axisY } = ladder;
+  const metalLeft = halfSection ? 'metal left' : 'verdict · metal left';
+  const nearAxis = cleanUpX - axisX < 60;
   return [
     {
       id: 'lines',
@@ -56,27 +79,15 @@ function behindLayers({ ladder, axisX, halfSection }: PlateLayout): SheetLayer[]
         upright('axis', axisX, 0, axisY, AXIS_PEN),
         ...(edgeX === null ? [] : [upright('edge', edgeX, 0, axisY, EDGE_PEN)]),
         ...forbiddenShapes(ladder),
-        heading({
-          id: 'metal left',
-          at: [statusX, top - 10],
-          anchor: 'start',
-          text: halfSection ? 'metal left' : 'verdict · metal left',
-          ink: 'faint',
-        }),
+        words('metal left', [statusX, top - 10], metalLeft, HEADING),
       ],
     },
     {
       id: 'clean-up',
       at: [cleanUpX, 0],
       shapes: [
-        heading({
-          id: 'cleans up',
-          at: [0, top - 10],
-          anchor: cleanUpX - axisX < 60 ? 'start' : 'middle',
-          text: 'cleans up',
-          ink: 'scribe',
-        }),
-        upright('clean-up', 0, top - 5, axisY, { ink: 'scribe', width: 1.3, dash: [2, 3] }),
+        words('cleans up', [0, top - 10], 'cleans up', CLEAN_UP, nearAxis ? 'start' : 'middle'),
+        upright('clean-up', 0, top - 5, axisY, CLEAN_UP_PEN),
       ],
     },
   ];
@@ -85,155 +96,81 @@ function behindLayers({ ladder, axisX, halfSection }: PlateLayout): SheetLayer[]
 const reservePercent = ({ rung }: LadderRow): number | null =>
   rung.route.reserve.ratio === null ? null : Math.round(100 * rung.route.reserve.ratio);
 
-function rungWords(row: LadderRow, layout: PlateLayout, chosen: boolean): Shape[] {
+function rungShapes(row: LadderRow, layout: PlateLayout, chosen: boolean): Shape[] {
   const { rung, y } = row;
   const { width, halfSection: half, ladder } = layout;
   const { statusX, rowHeight } = ladder;
-  const ink = VERDICT_INK[rung.verdict];
+  const { verdict } = rung;
   const percent = reservePercent(row);
   const low = y + (half ? 33 : rowHeight / 2 + 4);
-  const words: Pick<Words, 'kind' | 'font'> = { kind: 'text', font: 'drawing' };
-  return [
-    {
-      kind: 'box',
-      id: 'field',
-      at: [6, y],
-      width: width - 12,
-      height: rowHeight - 2,
-      roundPt: 4,
-      // Seen or not, it takes the pointer.
-      fill: { ink: 'scribe', opacity: chosen ? 0.16 : 0 },
-    },
-    {
-      ...words,
-      id: 'name',
-      at: [14, y + (half ? 18 : rowHeight / 2 + 4)],
-      anchor: 'start',
-      text: rung.title,
-      sizePt: 14.5,
-      ink: rung.verdict === 'does-not-hold' && !chosen ? 'faint' : 'scribe',
-      bold: chosen || rung.isFirst,
-      ...(half ? { halo: 'ground' } : {}),
-      ...(rung.isFirst ? { then: [{ text: 'first', sizePt: 11, gapPt: 6, ink: 'chalk', bold: true }] } : {}),
-    },
-    verdictMark(rung.verdict, {
+  const name: Letters = {
+    sizePt: 14.5,
+    ink: verdict === 'does-not-hold' && !chosen ? 'faint' : 'scribe',
+    bold: chosen || rung.isFirst,
+    ...(half ? { halo: 'ground' } : {}),
+  };
+  const first = rung.isFirst ? FIRST : undefined;
+  const shapes: Shape[] = [
+    // Seen or not, it takes the pointer.
+    box('field', [6, y], [width - 12, rowHeight - 2], { fill: chosen ? CHOSEN_FIELD : FIELD, roundPt: 4 }),
+    words('name', [14, y + (half ? 18 : rowHeight / 2 + 4)], rung.title, name, 'start', first),
+    verdictMark(verdict, {
       at: [statusX, y + (half ? 20 : rowHeight / 2 - 8)],
-      sizePt: 16,
-      widthPt: 2.56,
-      ink,
+      sizePt: MARK_PT,
+      widthPt: MARK_WIDTH_PT,
+      ink: VERDICT_INK[verdict],
     }),
-    ...(half
-      ? []
-      : [
-          {
-            ...words,
-            id: 'verdict',
-            at: [statusX + 22, low] as const,
-            anchor: 'start' as const,
-            text: VERDICT_WORDS[rung.verdict],
-            sizePt: 13.5,
-            ink,
-          },
-        ]),
-    {
-      ...words,
-      id: 'reserve',
-      at: [width - 16, low],
-      anchor: 'end',
-      text: percent === null ? 'unknown' : `${percent} %`,
-      sizePt: 14,
-      ink: 'scribe',
-    },
   ];
+  if (!half) shapes.push(words('verdict', [statusX + 22, low], VERDICT_WORDS[verdict], VERDICT_LETTERS[verdict]));
+  shapes.push(words('reserve', [width - 16, low], percent === null ? 'unknown' : `${percent} %`, RESERVE, 'end'));
+  return shapes;
 }
 
 function rungOf(row: LadderRow, layout: PlateLayout, selectedKey: string | null): LadderRung {
-  const { key, title, verdict } = row.rung;
+  const { key, title, verdict, route, variants } = row.rung;
   const chosen = key === selectedKey;
   const percent = reservePercent(row);
   return {
     key,
+    routeId: route.id,
+    firstId: variants[0]!.id,
     label: `${title}: ${VERDICT_WORDS[verdict]}${percent === null ? '' : `, ${percent} % of the metal left`}`,
     chosen,
-    layer: { id: key, shapes: rungWords(row, layout, chosen) },
+    layer: { id: key, shapes: rungShapes(row, layout, chosen) },
   };
 }
 
 /** The ring of metal that a rung takes, from its drill to its outermost cut. */
 function barLayer(row: LadderRow, { axisX, scale, halfSection, ladder }: PlateLayout, chosen: boolean): SheetLayer {
   const { rung, drillMm, outerMm, cutsMetal } = row;
-  const y = row.y + (halfSection ? 27 : ladder.rowHeight / 2 - BAR_PT / 2);
-  const ink = VERDICT_INK[rung.verdict];
+  const { verdict } = rung;
   const [drill, outer] = [drillMm * scale, outerMm * scale];
+  const pen = chosen ? CHOSEN_BAR_PEN : BAR_PEN[verdict];
   return {
     id: `bar ${rung.key}`,
-    at: [axisX, y],
+    at: [axisX, row.y + (halfSection ? 27 : ladder.rowHeight / 2 - BAR_PT / 2)],
     shapes: [
-      {
-        kind: 'polyline',
-        id: 'leader',
-        closed: false,
-        points: [
-          [0, BAR_PT / 2],
-          [cutsMetal ? drill : outer, BAR_PT / 2],
-        ],
-        pen: { ink, width: 1, opacity: 0.6 },
-      },
+      level('leader', BAR_PT / 2, 0, cutsMetal ? drill : outer, LEADER_PEN[verdict]),
       cutsMetal
-        ? {
-            kind: 'box',
-            id: 'bar',
-            at: [drill, 0],
-            width: Math.max(0, outer - drill),
-            height: BAR_PT,
-            fill: { ink, opacity: rung.verdict === 'does-not-hold' ? 0.3 : 1 },
-            pen: chosen ? { ink: 'chalk', width: 2 } : { ink, width: 1 },
-          }
-        : upright('bar', outer, 0, BAR_PT, { ink, width: 2.4 }),
+        ? box('bar', [drill, 0], [Math.max(0, outer - drill), BAR_PT], { fill: BAR_FILL[verdict], pen })
+        : upright('bar', outer, 0, BAR_PT, STROKE_PEN[verdict]),
     ],
   };
 }
 
 /** Round diameters along the axis, in the reader's unit. */
-function axisLayers({ ladder, axisX, halfSection }: PlateLayout, units: UnitSystem): SheetLayer[] {
+function axisLayer({ ladder, axisX, halfSection }: PlateLayout, units: UnitSystem): SheetLayer {
   const { axisY, rightX, axisTicks } = ladder;
-  const pen = { ink: 'faint', width: 1 } as const;
-  return [
-    {
-      id: 'axis',
-      at: [0, axisY],
-      shapes: [
-        {
-          kind: 'polyline',
-          id: 'axis',
-          closed: false,
-          points: [
-            [axisX, 0],
-            [rightX, 0],
-          ],
-          pen,
-        },
-        ...axisTicks.map(({ x, numeral }) => upright(`tick ${numeral}`, x, 0, 5, pen)),
-        ...axisTicks.map(({ x, numeral }): Shape => ({
-          kind: 'text',
-          id: `numeral ${numeral}`,
-          at: [x, 18],
-          anchor: 'middle',
-          text: numeral,
-          sizePt: 12,
-          ink: 'faint',
-          font: 'drawing',
-        })),
-        heading({
-          id: 'axis name',
-          at: [axisX - 12, 18],
-          anchor: 'end',
-          text: halfSection ? `ø ${units}` : `diameter, ${units}`,
-          ink: 'faint',
-        }),
-      ],
-    },
-  ];
+  return {
+    id: 'axis',
+    at: [0, axisY],
+    shapes: [
+      level('axis', 0, axisX, rightX, SCALE_PEN),
+      ...axisTicks.map(({ x, numeral }) => upright(`tick ${numeral}`, x, 0, 5, SCALE_PEN)),
+      ...axisTicks.map(({ x, numeral }) => words(`numeral ${numeral}`, [x, 18], numeral, NUMERAL, 'middle')),
+      words('axis name', [axisX - 12, 18], halfSection ? `ø ${units}` : `diameter, ${units}`, HEADING, 'end'),
+    ],
+  };
 }
 
 /** The metal ladder: one rung for each distinct cut, under the metal that it would take. */
@@ -244,9 +181,22 @@ export function ladderSheet(layout: PlateLayout, units: UnitSystem, selectedKey:
     height: ladder.height,
     behind: behindLayers(layout),
     rungs: ladder.rows.map((row) => rungOf(row, layout, selectedKey)),
-    bars: [
-      ...ladder.rows.map((row) => barLayer(row, layout, row.rung.key === selectedKey)),
-      ...axisLayers(layout, units),
-    ],
+    bars: [...ladder.rows.map((row) => barLayer(row, layout, row.rung.key === selectedKey)), axisLayer(layout, units)],
   };
 }
+
+const sameRung = (a: LadderRung, b: LadderRung): boolean =>
+  a.key === b.key &&
+  a.routeId === b.routeId &&
+  a.firstId === b.firstId &&
+  a.label === b.label &&
+  a.chosen === b.chosen &&
+  sameLayer(a.layer, b.layer);
+
+/** Whether two ladders paint and do the same. */
+export const sameLadder = (a: LadderSheet, b: LadderSheet): boolean =>
+  a.width === b.width &&
+  a.height === b.height &&
+  sameList(a.behind, b.behind, sameLayer) &&
+  sameList(a.rungs, b.rungs, sameRung) &&
+  sameList(a.bars, b.bars, sameLayer);

@@ -1,78 +1,60 @@
-import type { Box, Pen, Shape, SheetLayer } from '../DisplayList.ts';
+import type { Box, Fill, Pen, Shape, SheetLayer, Words } from '../DisplayList.ts';
+import { box, level, line, upright, words, type Letters } from '../shapes.ts';
 import type { PlateLayout } from './plateLayout.ts';
 import { bothSides, roundLine, sideArea, sideLine, wireLines } from './profiles.ts';
 import type { Stretch } from './scale.ts';
 
 /** The edge of metal: a face, a bottom, a wall. */
 export const EDGE_PEN: Pen = { ink: 'scribe', width: 1.4 };
-const GOES_ON_PEN: Pen = { ...EDGE_PEN, dash: [2, 6] };
+export const GOES_ON_PEN: Pen = { ...EDGE_PEN, dash: [2, 6] };
 /** The axis of a hole: long and short dashes. */
 export const AXIS_PEN: Pen = { ink: 'faint', width: 1, dash: [12, 4, 2, 4] };
 const PLANNED_PEN: Pen = { ink: 'chalk', width: 1.5 };
 /** Planned under a wire or under what was measured. */
 const UNDER_PEN: Pen = { ...PLANNED_PEN, dash: [5, 3] };
+const WIRE_PEN: Pen = { ink: 'chalk', width: 1 };
+const DONE_PEN: Pen = { ink: 'holds', width: 1.8 };
+const BREAK_PEN: Pen = { ink: 'scribe', width: 1 };
+const SEAT_PEN: Pen = { ink: 'scribe', width: 1 };
+/** A seat that nobody measured. */
+const SEAT_TAKEN_PEN: Pen = { ...SEAT_PEN, dash: [3, 2] };
+const WALL_PEN: Pen = { ink: 'chalk', width: 1.2 };
 
-type Line = Extract<Shape, { kind: 'polyline' }>;
+const METAL: Fill = { lining: 'parent' };
+const HOLLOW: Fill = { ink: 'deep' };
+const COVER: Fill = { ink: 'ground' };
+const WIRE: Fill = { ink: 'chalk', opacity: 0.32 };
+const SEAT: Fill = { ink: 'scribe' };
 
-/** A face, or where the metal ends; dotted where it goes on beyond the drawing. */
-export const level = (id: string, y: number, fromX: number, toX: number, goesOn = false): Line => ({
-  kind: 'polyline',
-  id,
-  closed: false,
-  points: [
-    [fromX, y],
-    [toX, y],
-  ],
-  pen: goesOn ? GOES_ON_PEN : EDGE_PEN,
-});
-
-export const upright = (id: string, x: number, fromY: number, toY: number, pen: Pen): Line => ({
-  kind: 'polyline',
-  id,
-  closed: false,
-  points: [
-    [x, fromY],
-    [x, toY],
-  ],
-  pen,
-});
+export const LEGEND: Letters = { sizePt: 13, ink: 'scribe', font: 'label' };
+const EDGE_NAME: Letters = { sizePt: 13, ink: 'faint' };
+const FAR_EDGE: Letters = { sizePt: 13, ink: 'scribe', halo: 'ground' };
+const SEAT_NAME: Letters = { sizePt: 12, ink: 'scribe' };
+const WALL_FIGURE: Letters = { sizePt: 15, ink: 'chalk', bold: true, halo: 'ground' };
 
 /** The hole as found, the wire in it, what would be cut, and what was measured of it: millimetres from the axis and the face. */
 function profileShapes({ found, coil, planned, done, halfSection: half }: PlateLayout): Shape[] {
-  const shapes: Shape[] = [
-    {
-      kind: 'polyline',
-      id: 'found',
-      closed: false,
-      points: (half ? sideArea : roundLine)(found),
-      fill: { ink: 'deep' },
-      pen: EDGE_PEN,
-    },
-  ];
+  const shapes: Shape[] = [line('found', (half ? sideArea : roundLine)(found), EDGE_PEN, HOLLOW)];
   if (coil.length > 0)
     shapes.push({
       kind: 'lines',
       id: 'wire',
       closed: true,
       lines: wireLines(coil, half),
-      fill: { ink: 'chalk', opacity: 0.32 },
-      pen: { ink: 'chalk', width: 1 },
+      fill: WIRE,
+      pen: WIRE_PEN,
     });
   if (planned)
-    shapes.push({
-      kind: 'polyline',
-      id: 'planned',
-      closed: false,
-      points: (half ? sideLine : roundLine)(planned),
-      pen: coil.length > 0 || done ? UNDER_PEN : PLANNED_PEN,
-    });
+    shapes.push(
+      line('planned', (half ? sideLine : roundLine)(planned), coil.length > 0 || done ? UNDER_PEN : PLANNED_PEN),
+    );
   if (done)
     shapes.push({
       kind: 'lines',
       id: 'done',
       closed: false,
       lines: half ? [sideLine(done)] : bothSides(done),
-      pen: { ink: 'holds', width: 1.8 },
+      pen: DONE_PEN,
     });
   return shapes;
 }
@@ -80,12 +62,9 @@ function profileShapes({ found, coil, planned, done, halfSection: half }: PlateL
 /** The line across a length that is left out. */
 const breakLine = (y: number, { metalLeftX: left, metalRightX: right }: PlateLayout): Shape => {
   const x = left + (right - left) / 2 - 6;
-  return {
-    kind: 'polyline',
-    id: 'break',
-    says: 'A length without any feature is left out here',
-    closed: false,
-    points: [
+  return line(
+    'break',
+    [
       [left, y],
       [x, y],
       [x + 4, y - 6],
@@ -93,8 +72,10 @@ const breakLine = (y: number, { metalLeftX: left, metalRightX: right }: PlateLay
       [x + 13, y],
       [right, y],
     ],
-    pen: { ink: 'scribe', width: 1 },
-  };
+    BREAK_PEN,
+    undefined,
+    'A length without any feature is left out here',
+  );
 };
 
 /**
@@ -113,16 +94,7 @@ function stretchLayers(layout: PlateLayout, stretch: Stretch, index: number, pro
     {
       id: `metal ${index}`,
       ...clip,
-      shapes: [
-        {
-          kind: 'box',
-          id: 'metal',
-          at: [metalLeftX, top],
-          width: sheetRightX - metalLeftX,
-          height: height - top,
-          fill: { lining: 'parent' },
-        },
-      ],
+      shapes: [box('metal', [metalLeftX, top], [sheetRightX - metalLeftX, height - top], { fill: METAL })],
     },
     { id: `profiles ${index}`, at: [axisX, stretch.offsetPx], pxPerMm: scale, ...clip, shapes: profiles },
   ];
@@ -135,7 +107,7 @@ const beyondLayer = ({ faceY, width, height }: PlateLayout, edgeX: number): Shee
   id: 'beyond',
   at: [edgeX, 0],
   shapes: [
-    { kind: 'box', id: 'beyond', at: [0, faceY], width, height: height - faceY, fill: { ink: 'deep' } },
+    box('beyond', [0, faceY], [width, height - faceY], { fill: HOLLOW }),
     upright('edge', 0, faceY, height, EDGE_PEN),
   ],
 });
@@ -145,21 +117,15 @@ function belowLayer(layout: PlateLayout): SheetLayer {
   const { metalLeftX: left, metalRightX: right, width, height, bottomY, opensBelow, edge, ladder } = layout;
   const edgeX = edge?.x ?? null;
   const shapes: Shape[] = [
-    { kind: 'box', id: 'cover', at: [left - 2, 0], width: width - left + 2, height, fill: { ink: 'ground' } },
-    level('bottom', 0, left, right, !opensBelow),
+    box('cover', [left - 2, 0], [width - left + 2, height], { fill: COVER }),
+    level('bottom', 0, left, right, opensBelow ? EDGE_PEN : GOES_ON_PEN),
   ];
   if (edgeX !== null) {
     const goesOn = ladder.rows.length > 0 && edgeX < ladder.rightX;
-    shapes.push(upright('edge', edgeX, 0, goesOn ? height : 0, EDGE_PEN), {
-      kind: 'text',
-      id: 'edge name',
-      at: [edgeX + 8, -12],
-      anchor: 'start',
-      text: edge!.label,
-      sizePt: 13,
-      ink: 'faint',
-      font: 'drawing',
-    });
+    shapes.push(
+      upright('edge', edgeX, 0, goesOn ? height : 0, EDGE_PEN),
+      words('edge name', [edgeX + 8, -12], edge!.label, EDGE_NAME),
+    );
   }
   return { id: 'below', at: [0, bottomY], shapes };
 }
@@ -170,26 +136,12 @@ const SEAT_PT = 6;
 function seatShapes({ seat, faceY }: PlateLayout): Shape[] {
   if (!seat) return [];
   const sides = [{ fromX: seat.fromX, toX: seat.toX }, ...(seat.mirrored ? [seat.mirrored] : [])];
+  const look = seat.known ? { fill: SEAT, pen: SEAT_PEN } : { pen: SEAT_TAKEN_PEN };
   return [
-    ...sides.map(({ fromX, toX }, index): Shape => ({
-      kind: 'box',
-      id: `seat ${index}`,
-      at: [fromX, faceY - SEAT_PT],
-      width: Math.max(0, toX - fromX),
-      height: SEAT_PT,
-      ...(seat.known ? { fill: { ink: 'scribe' } } : {}),
-      pen: { ink: 'scribe', width: 1, ...(seat.known ? {} : { dash: [3, 2] }) },
-    })),
-    {
-      kind: 'text',
-      id: 'seat name',
-      at: [seat.toX + 4, faceY - 1],
-      anchor: 'start',
-      text: seat.text,
-      sizePt: 12,
-      ink: 'scribe',
-      font: 'drawing',
-    },
+    ...sides.map(({ fromX, toX }, index) =>
+      box(`seat ${index}`, [fromX, faceY - SEAT_PT], [Math.max(0, toX - fromX), SEAT_PT], look),
+    ),
+    words('seat name', [seat.toX + 4, faceY - 1], seat.text, SEAT_NAME),
   ];
 }
 
@@ -210,58 +162,25 @@ function wallShapes({ wallDimension, axisX, scale }: PlateLayout): Shape[] {
         ],
         ...[from, to].map((x) => [[x, y - 5] as const, [x, y + 5] as const]),
       ],
-      pen: { ink: 'chalk', width: 1.2 },
+      pen: WALL_PEN,
     },
-    {
-      kind: 'text',
-      id: 'wall figure',
-      at: [(from + to) / 2, y - 6],
-      anchor: 'middle',
-      text,
-      sizePt: 15,
-      ink: 'chalk',
-      font: 'drawing',
-      bold: true,
-      halo: 'ground',
-    },
+    words('wall figure', [(from + to) / 2, y - 6], text, WALL_FIGURE, 'middle'),
   ];
 }
 
 /** An edge too far away to draw, by its distance. */
 const farEdgeShapes = ({ edge, width, faceY }: PlateLayout): Shape[] =>
-  edge === null || edge.x !== null
-    ? []
-    : [
-        {
-          kind: 'text',
-          id: 'far edge',
-          at: [width - 22, faceY + 20],
-          anchor: 'end',
-          text: edge.label,
-          sizePt: 13,
-          ink: 'scribe',
-          font: 'drawing',
-          halo: 'ground',
-        },
-      ];
+  edge === null || edge.x !== null ? [] : [words('far edge', [width - 22, faceY + 20], edge.label, FAR_EDGE, 'end')];
 
 /** What the colours mean; a half-section has no room for it. */
 function legendShapes({ halfSection, width, planned, done }: PlateLayout): Shape[] {
   if (halfSection) return [];
-  const legend = { kind: 'text', sizePt: 13, ink: 'scribe', font: 'label' } as const;
+  const then: NonNullable<Words['then']>[number][] = [];
+  if (planned) then.push({ text: ` · ${done ? 'planned' : 'to be cut'}`, ink: 'chalk', sizePt: LEGEND.sizePt });
+  if (done) then.push({ text: ' · measured', ink: 'holds', sizePt: LEGEND.sizePt });
   return [
-    { ...legend, id: 'title', at: [14, 26], anchor: 'start', text: 'Section to scale' },
-    {
-      ...legend,
-      id: 'legend',
-      at: [width - 16, 26],
-      anchor: 'end',
-      text: 'as found',
-      then: [
-        ...(planned ? [{ text: ` · ${done ? 'planned' : 'to be cut'}`, ink: 'chalk', sizePt: 13 } as const] : []),
-        ...(done ? [{ text: ' · measured', ink: 'holds', sizePt: 13 } as const] : []),
-      ],
-    },
+    words('title', [14, 26], 'Section to scale', LEGEND),
+    words('legend', [width - 16, 26], 'as found', LEGEND, 'end', then),
   ];
 }
 
@@ -277,7 +196,7 @@ export function sectionLayers(layout: PlateLayout): SheetLayer[] {
     {
       id: 'face',
       shapes: [
-        level('face', faceY, metalLeftX, metalRightX),
+        level('face', faceY, metalLeftX, metalRightX, EDGE_PEN),
         ...seatShapes(layout),
         upright('axis', axisX, faceY - 14, height, AXIS_PEN),
         ...farEdgeShapes(layout),

@@ -1,6 +1,5 @@
-import type { UnitSystem } from '@deep-mend/core';
-import { ladderSheet, type LadderRung, type PlateLayout } from '@deep-mend/drawing';
-import type { KeyboardEvent, MouseEvent } from 'react';
+import { sameLadder, type LadderRung, type LadderSheet } from '@deep-mend/drawing';
+import { memo, type KeyboardEvent, type MouseEvent } from 'react';
 import { Linings, PaintSheetLayers, SheetLayerGroup } from './PaintSheet.tsx';
 import type { LiningIds } from './PaintShape.tsx';
 import { SHEET, useLiningIds } from './sheet.tsx';
@@ -10,73 +9,66 @@ const POINTED_AT = { cursor: 'pointer' } as const;
 const keyOf = (target: EventTarget) => (target as Element).closest('[data-rung]')?.getAttribute('data-rung');
 
 /** What the pointer and the arrow keys do on the rungs: they choose as in any group of radio buttons. */
-function handlersOf({ rows }: PlateLayout['ladder'], onSelect: (routeId: string) => void) {
-  const indexAt = (target: EventTarget) => rows.findIndex(({ rung }) => rung.key === keyOf(target));
+function handlersOf(rungs: readonly LadderRung[], onSelect: (routeId: string) => void) {
+  const indexAt = (target: EventTarget) => rungs.findIndex(({ key }) => key === keyOf(target));
   const onClick = (event: MouseEvent) => {
-    const row = rows[indexAt(event.target)];
-    if (row) onSelect(row.rung.route.id);
+    const rung = rungs[indexAt(event.target)];
+    if (rung) onSelect(rung.routeId);
   };
   const onKeyDown = (event: KeyboardEvent) => {
     const index = indexAt(event.target);
-    const row = rows[index];
-    if (!row) return;
+    const rung = rungs[index];
+    if (!rung) return;
     const move = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
-    const target = rows[index + move];
+    const target = rungs[index + move];
     if (move !== 0 && target) {
       event.preventDefault();
-      onSelect(target.rung.variants[0]!.id);
+      onSelect(target.firstId);
       event.currentTarget.querySelectorAll<SVGElement>('[data-rung]')[index + move]?.focus();
     }
     if (event.key === 'Enter' || event.key === ' ') {
       event.preventDefault();
-      onSelect(row.rung.route.id);
+      onSelect(rung.routeId);
     }
   };
   return { onClick, onKeyDown };
 }
 
 /** The metal ladder: one rung for each distinct cut, under the metal that it would take. A radio group by arrow keys. */
-export function Ladder({
-  layout,
-  units,
-  selectedKey,
-  onSelect,
-}: {
-  layout: PlateLayout;
-  units: UnitSystem;
-  selectedKey: string | null;
-  onSelect: (routeId: string) => void;
-}) {
-  const linings = useLiningIds('forbidden');
-  const { width, height, behind, rungs, bars } = ladderSheet(layout, units, selectedKey);
-  const anyChosen = rungs.some(({ chosen }) => chosen);
-  return (
-    <svg
-      width={width}
-      height={height}
-      viewBox={`0 0 ${width} ${height}`}
-      style={SHEET}
-      role="group"
-      aria-label="Metal ladder"
-    >
-      <Linings ids={linings} />
-      <PaintSheetLayers layers={behind} linings={linings} />
-      <g
-        role="radiogroup"
-        aria-label="Ways to mend, by the metal they take"
-        style={POINTED_AT}
-        {...handlersOf(layout.ladder, onSelect)}
+export const Ladder = memo(
+  function Ladder({ sheet, onSelect }: { sheet: LadderSheet; onSelect: (routeId: string) => void }) {
+    const linings = useLiningIds('forbidden');
+    const { width, height, behind, rungs, bars } = sheet;
+    const anyChosen = rungs.some(({ chosen }) => chosen);
+    return (
+      <svg
+        width={width}
+        height={height}
+        viewBox={`0 0 ${width} ${height}`}
+        style={SHEET}
+        role="group"
+        aria-label="Metal ladder"
       >
-        {rungs.map((rung, index) => (
-          <Rung key={rung.key} rung={rung} tabbed={anyChosen ? rung.chosen : index === 0} linings={linings} />
-        ))}
-      </g>
-      <g pointerEvents="none">
-        <PaintSheetLayers layers={bars} linings={linings} />
-      </g>
-    </svg>
-  );
-}
+        <Linings ids={linings} />
+        <PaintSheetLayers layers={behind} linings={linings} />
+        <g
+          role="radiogroup"
+          aria-label="Ways to mend, by the metal they take"
+          style={POINTED_AT}
+          {...handlersOf(rungs, onSelect)}
+        >
+          {rungs.map((rung, index) => (
+            <Rung key={rung.key} rung={rung} tabbed={anyChosen ? rung.chosen : index === 0} linings={linings} />
+          ))}
+        </g>
+        <g pointerEvents="none">
+          <PaintSheetLayers layers={bars} linings={linings} />
+        </g>
+      </svg>
+    );
+  },
+  (before, after) => before.onSelect === after.onSelect && sameLadder(before.sheet, after.sheet),
+);
 
 /** One rung; `tabbed`: the one that the Tab key reaches. */
 function Rung({ rung, tabbed, linings }: { rung: LadderRung; tabbed: boolean; linings: LiningIds }) {

@@ -66,9 +66,10 @@ export function PaintWords({
       {...(words.widthPt === undefined ? {} : { textLength: words.widthPt, lengthAdjust: 'spacingAndGlyphs' })}
     >
       {words.text}
-      {words.then?.map(({ text, ink, sizePt, gapPt, bold, opacity }) => (
+      {words.then?.map(({ text, ink, sizePt, gapPt, bold, opacity }, index) => (
         <tspan
-          key={text}
+          // By its place: a figure that changes keeps its element.
+          key={index}
           dx={gapPt}
           fontSize={sizePt}
           fontWeight={words.bold && !bold ? 400 : undefined}

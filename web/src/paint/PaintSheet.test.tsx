@@ -1,5 +1,13 @@
 import { assess, blankCase, parentById, threadById, weighCase, type HoleCase } from '@deep-mend/core';
-import { plateLayout, plateSheet, rungsOf, type Fill, type Shape, type SheetLayer } from '@deep-mend/drawing';
+import {
+  ladderSheet,
+  plateLayout,
+  plateSheet,
+  rungsOf,
+  type Fill,
+  type Shape,
+  type SheetLayer,
+} from '@deep-mend/drawing';
 import { screen } from '@testing-library/react';
 import { show } from '../../test/panel.tsx';
 import { Ladder } from './Ladder.tsx';
@@ -118,12 +126,7 @@ test('what is drawn in part is clipped on the sheet', () => {
 test('the ladder is one group of choices: the arrow keys go from rung to rung, a click takes the rung that it meets', async () => {
   const chosen: string[] = [];
   const { user } = show(
-    <Ladder
-      layout={layout}
-      units="mm"
-      selectedKey={layout.ladder.rows[0]!.rung.key}
-      onSelect={(id) => chosen.push(id)}
-    />,
+    <Ladder sheet={ladderSheet(layout, 'mm', layout.ladder.rows[0]!.rung.key)} onSelect={(id) => chosen.push(id)} />,
   );
   const rungs = screen.getAllByRole('radio');
   expect(rungs).toHaveLength(layout.ladder.rows.length);

@@ -1,5 +1,13 @@
-import type { Box, Fill, Shape, SheetLayer, Words } from '@deep-mend/drawing';
-import { dequal } from 'dequal/lite';
+import {
+  sameLayer,
+  sameLetters,
+  sameShape,
+  type Box,
+  type Fill,
+  type Shape,
+  type SheetLayer,
+  type Words,
+} from '@deep-mend/drawing';
 import { memo } from 'react';
 import { PLATE } from '../base/theme.ts';
 import { ON_PLATE, PaintShape, PaintWords, type LiningIds, type LiningName, type Style } from './PaintShape.tsx';
@@ -13,7 +21,7 @@ export function PaintSheetLayers({ layers, linings }: { layers: readonly SheetLa
   return layers.map((layer) => <SheetLayerGroup key={layer.id} layer={layer} linings={linings} />);
 }
 
-const isLined = ({ fill }: { fill?: Fill }): boolean => fill !== undefined && 'lining' in fill;
+const isLined = ({ fill }: { fill?: Fill | undefined }): boolean => fill !== undefined && 'lining' in fill;
 
 /** A group stretched to scale would stretch the lining in it too: its points are stretched instead. */
 function placingOf({ at = ORIGIN, pxPerMm = 1, shapes }: SheetLayer): {
@@ -29,28 +37,25 @@ function placingOf({ at = ORIGIN, pxPerMm = 1, shapes }: SheetLayer): {
 }
 const ORIGIN = [0, 0] as const;
 
-export const SheetLayerGroup = memo(function SheetLayerGroup({
-  layer,
-  linings,
-}: {
-  layer: SheetLayer;
-  linings: LiningIds;
-}) {
-  const { transform, ...rest } = placingOf(layer);
-  const shapes = (
-    <g data-layer={layer.id} transform={transform}>
-      <Shapes shapes={layer.shapes} linings={linings} {...rest} />
-    </g>
-  );
-  if (!layer.clip) return shapes;
-  const clipId = `${linings.parent}${layer.id.replace(/\W/g, '')}`;
-  return (
-    <g clipPath={`url(#${clipId})`}>
-      <ClipPath id={clipId} box={layer.clip} />
-      {shapes}
-    </g>
-  );
-}, dequal);
+export const SheetLayerGroup = memo(
+  function SheetLayerGroup({ layer, linings }: { layer: SheetLayer; linings: LiningIds }) {
+    const { transform, ...rest } = placingOf(layer);
+    const shapes = (
+      <g data-layer={layer.id} transform={transform}>
+        <Shapes shapes={layer.shapes} linings={linings} {...rest} />
+      </g>
+    );
+    if (!layer.clip) return shapes;
+    const clipId = `${linings.parent}${layer.id.replace(/\W/g, '')}`;
+    return (
+      <g clipPath={`url(#${clipId})`}>
+        <ClipPath id={clipId} box={layer.clip} />
+        {shapes}
+      </g>
+    );
+  },
+  (before, after) => before.linings === after.linings && sameLayer(before.layer, after.layer),
+);
 
 function ClipPath({ id, box: { x, y, width, height } }: { id: string; box: Box }) {
   return (
@@ -68,7 +73,7 @@ interface ShapesProps {
   pxPerMm: number;
 }
 
-const Shapes = memo(function Shapes({ shapes, ...rest }: ShapesProps) {
+function Shapes({ shapes, ...rest }: ShapesProps) {
   return shapes.map((shape) =>
     shape.kind === 'text' ? (
       <Placed key={shape.id} words={shape} />
@@ -76,35 +81,46 @@ const Shapes = memo(function Shapes({ shapes, ...rest }: ShapesProps) {
       <OneShape key={shape.id} shape={shape} {...rest} />
     ),
   );
-}, dequal);
+}
 
-const OneShape = memo(function OneShape({
-  shape,
-  linings,
-  stretched,
-  pxPerMm,
-}: Omit<ShapesProps, 'shapes'> & { shape: Exclude<Shape, Words> }) {
-  const style: Style = { colours: ON_PLATE, linings, stretched };
-  return (
-    <PaintShape
-      painted={svgShape(shape, { ...AS_THEY_STAND, pxPerMm }, stretched ? MM_DECIMALS : PX_DECIMALS)}
-      style={style}
-    />
-  );
-}, dequal);
+const OneShape = memo(
+  function OneShape({
+    shape,
+    linings,
+    stretched,
+    pxPerMm,
+  }: Omit<ShapesProps, 'shapes'> & { shape: Exclude<Shape, Words> }) {
+    const style: Style = { colours: ON_PLATE, linings, stretched };
+    return (
+      <PaintShape
+        painted={svgShape(shape, { ...AS_THEY_STAND, pxPerMm }, stretched ? MM_DECIMALS : PX_DECIMALS)}
+        style={style}
+      />
+    );
+  },
+  (before, after) =>
+    before.linings === after.linings &&
+    before.stretched === after.stretched &&
+    before.pxPerMm === after.pxPerMm &&
+    sameShape(before.shape, after.shape),
+);
 
 /** Words are moved by the group round them: a text's own place shapes its letters again. */
-const Placed = memo(function Placed({ words: { at, ...letters } }: { words: Words }) {
+function Placed({ words }: { words: Words }) {
   return (
-    <g transform={`translate(${at[0]} ${at[1]})`}>
-      <Letters letters={letters} />
+    <g transform={`translate(${words.at[0]} ${words.at[1]})`}>
+      <Letters words={words} />
     </g>
   );
-}, dequal);
+}
 
-const Letters = memo(function Letters({ letters }: { letters: Omit<Words, 'at'> }) {
-  return <PaintWords words={letters} colours={ON_PLATE} />;
-}, dequal);
+/** Painted again only when they say or look otherwise. */
+const Letters = memo(
+  function Letters({ words }: { words: Words }) {
+    return <PaintWords words={words} colours={ON_PLATE} />;
+  },
+  ({ words: before }, { words: after }) => sameLetters(before, after),
+);
 
 /** How each lining is ruled: the metal round the hole, what is stuck in it, where no cut may come. */
 const LININGS = {
@@ -138,4 +154,4 @@ export const Linings = memo(function Linings({ ids }: { ids: LiningIds }) {
       })}
     </defs>
   );
-}, dequal);
+});

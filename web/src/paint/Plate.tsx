@@ -1,5 +1,5 @@
 import type { UnitSystem } from '@deep-mend/core';
-import { plateSheet, type PlateLayout } from '@deep-mend/drawing';
+import { ladderSheet, plateSheet, type PlateLayout } from '@deep-mend/drawing';
 import { memo } from 'react';
 import { PLATE } from '../base/theme.ts';
 import { Ladder } from './Ladder.tsx';
@@ -35,9 +35,7 @@ export const Plate = memo(function Plate({ layout, units, selectedKey, descripti
         <Linings ids={linings} />
         <PaintSheetLayers layers={layers} linings={linings} />
       </svg>
-      {layout.ladder.rows.length > 0 && (
-        <Ladder layout={layout} units={units} selectedKey={selectedKey} onSelect={onSelect} />
-      )}
+      {layout.ladder.rows.length > 0 && <Ladder sheet={ladderSheet(layout, units, selectedKey)} onSelect={onSelect} />}
     </div>
   );
 });
