@@ -39,7 +39,9 @@ test('a look-alike on an old British machine; combs at true size after one check
   await page.keyboard.press('End');
   await page.getByRole('button', { name: 'It matches the ruler' }).click();
   const comb = page.getByRole('img', { name: /Comb of 3\/8-16 BSW at true size/ });
-  const pixels = Number(await comb.getAttribute('data-pitch-px'));
+  // Four points a turn: from one crest's end to the next.
+  const points = (await comb.locator('[data-shape="comb"]').getAttribute('points'))!.split(' ');
+  const pixels = parseFloat(points[5]!) - parseFloat(points[1]!);
   // The slider's end is 1.8 times the nominal 96 pixels an inch.
   expect(pixels).toBeCloseTo((25.4 / 16) * 1.8 * (96 / 25.4), 1);
   await page.reload();

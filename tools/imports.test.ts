@@ -5,7 +5,7 @@ const ROOT = join(__dirname, '..');
 
 /** Floors of the web and of the server, the lowest first; what stands beside another may not import it. Files of the root lie on top. */
 const FLOORS: Record<string, string[][]> = {
-  web: [['base', 'workers'], ['parts'], ['paint', 'answers'], ['features'], ['shell']],
+  web: [['base', 'workers'], ['parts'], ['paint'], ['answers'], ['features'], ['shell']],
   server: [['platform'], ['store'], ['usecases'], ['http']],
 };
 
@@ -182,7 +182,7 @@ describe('each rule, broken on purpose', () => {
     ['a workspace above', leavesWorkspace('core', arrow('core/src/a.ts', '@deep-mend/web'))],
     ['a file of another workspace', leavesWorkspace('web', arrow('web/src/base/a.ts', '../../../server/src/b.ts'))],
     ['a floor above', goesUpAFloor('web', arrow('web/src/parts/a.ts', '../features/mend/b.ts'))],
-    ['a floor beside', goesUpAFloor('web', arrow('web/src/paint/a.ts', '../answers/b.ts'))],
+    ['the next floor', goesUpAFloor('web', arrow('web/src/paint/a.ts', '../answers/b.ts'))],
     ['a folder that stands on no floor', goesUpAFloor('web', arrow('web/src/odd/a.ts', '../base/b.ts'))],
     [
       'the server’s use cases from its store',

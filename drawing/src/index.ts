@@ -14,6 +14,9 @@ export {
   type SheetLayer,
   type Words,
 } from './DisplayList.ts';
+export { comb } from './charts/comb.ts';
+export { HARM_WIDTH_PT, harmChart, harmSeries, harmSize, type HarmChartInput } from './charts/harmChart.ts';
+export { bandSize, minorBand, type MinorBandInput } from './charts/minorBand.ts';
 export { endView } from './endView.ts';
 export { generationRings } from './generationRings.ts';
 export { holeGlyph, type GlyphFacts } from './holeGlyph.ts';

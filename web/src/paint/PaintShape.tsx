@@ -8,6 +8,9 @@ export type Colours = Readonly<Record<Ink, string>>;
 /** On the plate: the same in the light and in the dark scheme. */
 export const ON_PLATE: Colours = { ...PLATE, ink: PLATE.scribe };
 
+/** Among the words of a page, in their colour. */
+export const ON_PAGE: Colours = { ...PLATE, ink: 'currentColor' };
+
 export type LiningName = Extract<Fill, { lining: string }>['lining'];
 /** The linings of a sheet, by the ids of their patterns. */
 export type LiningIds = Readonly<Partial<Record<LiningName, string>>>;

@@ -2,15 +2,16 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
-import { combProfile, type Thread } from '@deep-mend/core';
+import type { Thread } from '@deep-mend/core';
+import { comb } from '@deep-mend/drawing';
 import { useState } from 'react';
 import { FONT, PLATE } from '../../base/theme.ts';
+import { Paint } from '../../paint/Paint.tsx';
+import { ON_PLATE } from '../../paint/PaintShape.tsx';
 import { SCALE_RANGE, useScreenScale } from './screenScale.ts';
 
-/** Length of the ruler that the scale is checked against, and of a comb. */
+/** Length of the ruler that the scale is checked against. */
 const RULER_MM = 60;
-const COMB_MM = 45;
-const COMB_HEIGHT_MM = 5;
 
 function ScaleCheck({ start, onKeep }: { start: number; onKeep: (pxPerMm: number) => void }) {
   const [pxPerMm, setPxPerMm] = useState(start);
@@ -56,28 +57,18 @@ function ScaleCheck({ start, onKeep }: { start: number; onKeep: (pxPerMm: number
 
 /** One thread's outline at true size: hold the bolt against it, crest on crest along the whole length. */
 function CombOf({ thread, pxPerMm }: { thread: Thread; pxPerMm: number }) {
-  const points = combProfile(thread, COMB_MM);
-  const outline = points.map(([x, y]) => `${(x * pxPerMm).toFixed(2)},${((y + 0.4) * pxPerMm).toFixed(2)}`);
-  const end = points.at(-1)![0] * pxPerMm;
-  const height = COMB_HEIGHT_MM * pxPerMm;
+  const list = comb(thread);
+  const widthPx = list.view.width * pxPerMm;
   return (
     <Box sx={{ bgcolor: PLATE.ground, color: PLATE.scribe, p: 1, borderRadius: 1, overflow: 'hidden' }}>
       <Typography sx={{ fontFamily: FONT.drawing, fontSize: 15 }}>{thread.designation}</Typography>
-      <Box
-        component="svg"
-        role="img"
-        aria-label={`Comb of ${thread.designation} at true size, pitch ${thread.pitchMm.toFixed(3)} mm`}
-        data-pitch-px={(thread.pitchMm * pxPerMm).toFixed(3)}
-        width={end + 2}
-        height={height}
-        sx={{ display: 'block' }}
-      >
-        <path
-          d={`M${outline.join('L')}L${end.toFixed(2)},${height}L0,${height}Z`}
-          fill={PLATE.hatch}
-          stroke={PLATE.scribe}
-        />
-      </Box>
+      <Paint
+        list={list}
+        widthPx={widthPx}
+        label={`Comb of ${thread.designation} at true size, pitch ${thread.pitchMm.toFixed(3)} mm`}
+        colours={ON_PLATE}
+        look={{ width: widthPx, display: 'block' }}
+      />
     </Box>
   );
 }
