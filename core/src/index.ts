@@ -12,6 +12,7 @@ export {
   formatTorque,
   SAY,
   type Say,
+  PRECISION,
 } from './basis/units/index.ts';
 export { keep } from './basis/keep/index.ts';
 export { InputError, seededRandom, digestOf } from './basis/numeric/index.ts';

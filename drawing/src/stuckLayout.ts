@@ -1,4 +1,4 @@
-import { formatLength, type UnitSystem } from '@deep-mend/core';
+import { formatLength, type UnitSystem, PRECISION } from '@deep-mend/core';
 import type { Layer, Place } from './DisplayList.ts';
 import { flagsEnd, LABEL_CLEAR_PX, labelLines, spread, type PlateFlag } from './plate/flags.ts';
 import type { RuleLayout } from './plate/ruleSheet.ts';
@@ -45,7 +45,7 @@ export function stuckLayout({ units, width, height, ...input }: StuckInput): Stu
   const axisX = sectionLeft + room / 2;
   const bottomY = yOf(bottomMm);
 
-  const decimals = units === 'mm' ? 1 : 3;
+  const decimals = PRECISION.depth[units];
   const other = units === 'mm' ? 'in' : 'mm';
   const ys = marks.map((mark) => yOf(mark.depthMm));
   const lines = marks.map(({ label }) => labelLines(label, flagsWidth - LABEL_CLEAR_PX));
@@ -55,7 +55,7 @@ export function stuckLayout({ units, width, height, ...input }: StuckInput): Stu
     lines: lines[index]!,
     // A depth above the face is said in words, not by a sign.
     main: formatLength(Math.abs(mark.depthMm), units, decimals),
-    other: `${formatLength(Math.abs(mark.depthMm), other, other === 'mm' ? 1 : 3)} ${other}`,
+    other: `${formatLength(Math.abs(mark.depthMm), other, PRECISION.depth[other])} ${other}`,
     kind: mark.kind,
     y: ys[index]!,
     textY: textYs[index]!,

@@ -18,6 +18,8 @@ import type { ReactElement } from 'react';
 import { MemoryRouter } from 'react-router';
 import { ShopContext, type ShopState } from '../src/base/ShopContext.tsx';
 import { makeTheme } from '../src/base/theme.ts';
+import { draftStore, type DraftStore } from '../src/features/mend/drafts.ts';
+import { DraftContext } from '../src/features/mend/useDrafts.ts';
 
 /** A shop as the panels see it. */
 export function shopOf(units: UnitSystem = 'mm'): ShopState {
@@ -36,12 +38,14 @@ export function shopOf(units: UnitSystem = 'mm'): ShopState {
   };
 }
 
-/** Puts a panel on a page in a shop, and hands on a user who clicks and types. */
-export function show(panel: ReactElement, units: UnitSystem = 'mm') {
+/** Puts a panel on a page in a shop, in a mend, and hands on a user who clicks and types. */
+export function show(panel: ReactElement, units: UnitSystem = 'mm', drafts: DraftStore = draftStore('h1')) {
   const page = (inner: ReactElement) => (
     <ThemeProvider theme={makeTheme('light')}>
       <MemoryRouter>
-        <ShopContext value={shopOf(units)}>{inner}</ShopContext>
+        <ShopContext value={shopOf(units)}>
+          <DraftContext value={drafts}>{inner}</DraftContext>
+        </ShopContext>
       </MemoryRouter>
     </ThemeProvider>
   );

@@ -5,6 +5,7 @@ import {
   type CoreWindow,
   type HarmOfDrill,
   type UnitSystem,
+  PRECISION,
 } from '@deep-mend/core';
 import { scaleLinear } from 'd3-scale';
 import type { Ink, Pen, Point, Shape, Sheet, Words } from '../DisplayList.ts';
@@ -70,7 +71,7 @@ function scalesOf({ drills, units }: HarmChartInput) {
 }
 
 /** The size of a drill as it stands on the chart. */
-export const harmSize = (mm: number, units: UnitSystem): string => formatLength(mm, units, units === 'mm' ? 1 : 3);
+export const harmSize = (mm: number, units: UnitSystem): string => formatLength(mm, units, PRECISION.depth[units]);
 
 /** Chances against drill size: one line each; the limits of the shell; the drill to take in chalk. */
 export function harmChart(input: HarmChartInput): Sheet {

@@ -1,4 +1,4 @@
-import { formatLength, type UnitSystem } from '@deep-mend/core';
+import { formatLength, type UnitSystem, PRECISION } from '@deep-mend/core';
 import { scaleLinear } from 'd3-scale';
 import type { Fill, Pen, Sheet } from '../DisplayList.ts';
 import { box, level, upright, words, type Letters } from '../shapes.ts';
@@ -31,7 +31,7 @@ const FIGURE: Letters = { sizePt: 14, ink: 'ink' };
 const NAME: Letters = { ...FIGURE, bold: true };
 
 /** How a size stands on the band. */
-export const bandSize = (mm: number, units: UnitSystem): string => formatLength(mm, units, units === 'mm' ? 3 : 4);
+export const bandSize = (mm: number, units: UnitSystem): string => formatLength(mm, units, PRECISION.limit[units]);
 
 /** The limits as a band, with the drill and the bore that it is expected to leave marked on it. */
 export function minorBand({ minorMinMm, minorMaxMm, drill, expectedMm, units }: MinorBandInput): Sheet {

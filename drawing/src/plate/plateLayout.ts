@@ -14,6 +14,7 @@ import {
   type ProfilePoint,
   type Route,
   type UnitSystem,
+  PRECISION,
 } from '@deep-mend/core';
 import { flagsEnd, LABEL_CLEAR_PX, labelLines, mergeFlags, spread, type PlateFlag } from './flags.ts';
 import { ladderLayout, type LadderLayout } from './ladderLayout.ts';
@@ -172,13 +173,12 @@ function flagsOf(
     id: flag.id,
     lines: lines[index]!,
     kind: flag.kind,
-    main: formatLength(flag.depthMm, units, decimalsOf(units)),
-    other: `${formatLength(flag.depthMm, other, other === 'mm' ? 1 : 3)} ${other}`,
+    main: formatLength(flag.depthMm, units, PRECISION.depth[units]),
+    other: `${formatLength(flag.depthMm, other, PRECISION.depth[other])} ${other}`,
     y: ys[index]!,
     textY: textYs[index]!,
   }));
 }
-const decimalsOf = (units: UnitSystem) => (units === 'mm' ? 1 : 3);
 
 function seatOf(hole: HoleCase, { compact, units }: PlateInput, place: Place, rightX: number): PlateLayout['seat'] {
   const seat = seatTaken(hole);
@@ -190,7 +190,7 @@ function seatOf(hole: HoleCase, { compact, units }: PlateInput, place: Place, ri
     toX: Math.min(rightX, toX),
     mirrored: compact ? null : { fromX: Math.max(sectionLeft, 2 * axisX - toX), toX: 2 * axisX - fromX },
     known: seat.known,
-    text: `${seat.known ? 'washer' : 'washer taken as'} ${formatLength(seat.mm, units, decimalsOf(units))}`,
+    text: `${seat.known ? 'washer' : 'washer taken as'} ${formatLength(seat.mm, units, PRECISION.depth[units])}`,
   };
 }
 
@@ -202,7 +202,7 @@ function edgeOf({ hole, units }: PlateInput, { xOf }: Place, rightX: number) {
   const shown = x < rightX - 16;
   const label = shown
     ? `${hole.edgeAtLeast ? '≥ ' : ''}${hole.edgeName}`
-    : `${hole.edgeName} ${formatLength(mm, units, decimalsOf(units))} →`;
+    : `${hole.edgeName} ${formatLength(mm, units, PRECISION.depth[units])} →`;
   return { mm, x, shown, label };
 }
 
@@ -219,7 +219,7 @@ function wallOf(
     fromMm,
     toMm: fromMm + wallMm,
     y: faceY + Math.min(34, 0.3 * (bottomY - faceY)),
-    text: `${hole.edgeAtLeast ? '≥ ' : ''}${formatLength(wallMm, units, decimalsOf(units))}`,
+    text: `${hole.edgeAtLeast ? '≥ ' : ''}${formatLength(wallMm, units, PRECISION.depth[units])}`,
   };
 }
 

@@ -6,6 +6,7 @@ import {
   type Check,
   type ReadingEntry,
   type UnitSystem,
+  PRECISION,
 } from '@deep-mend/core';
 
 /** A length in the person's units, and the other system small. */
@@ -18,7 +19,7 @@ export function bothUnits(
   return {
     main: formatLength(mm, units, decimals),
     unit: units,
-    other: `${formatLength(mm, other, other === 'mm' ? 2 : 3)} ${other}`,
+    other: `${formatLength(mm, other, PRECISION.caliper[other])} ${other}`,
   };
 }
 
@@ -35,7 +36,7 @@ export function checkValue(check: Check, units: UnitSystem): string {
   if (check.value === null) return '';
   switch (check.unit) {
     case 'mm':
-      return `${formatLength(check.value, units, units === 'mm' ? 1 : 3)} ${units}`;
+      return `${formatLength(check.value, units, PRECISION.depth[units])} ${units}`;
     case 'times':
       return `${check.value.toFixed(2)} ×`;
     case 'share':

@@ -7,6 +7,7 @@ export {
   type ParsedLength,
 } from './parseLength.ts';
 export { explainLengthProblem } from './explainLengthProblem.ts';
+export { PRECISION } from './precision.ts';
 export { formatLength, formatLengthWithUnit, type UnitSystem } from './formatLength.ts';
 export { LETTER_DRILL_TENTHOUSANDTHS, NUMBER_DRILL_TENTHOUSANDTHS } from './tables/gaugeSizes.ts';
 export { formatLoad, formatTorque, SAY, settableMm, type Say } from './say.ts';

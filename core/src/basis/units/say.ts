@@ -1,4 +1,5 @@
 import { formatLengthWithUnit, type UnitSystem } from './formatLength.ts';
+import { PRECISION } from './precision.ts';
 import { inchToMm } from './inch.ts';
 
 const UM_PER_MM = 1000;
@@ -61,11 +62,11 @@ export const settableMm = (mm: number, units: UnitSystem, round: (steps: number)
   return whole * SET_STEP[units];
 };
 const settable = (mm: number, units: UnitSystem, round: (steps: number) => number) =>
-  formatLengthWithUnit(settableMm(mm, units, round), units, units === 'mm' ? 1 : 3);
+  formatLengthWithUnit(settableMm(mm, units, round), units, PRECISION.depth[units]);
 
 const inUnits = (units: UnitSystem): Say => ({
   units,
-  length: (mm) => formatLengthWithUnit(tidy(mm, 1e4), units, units === 'mm' ? 2 : 3),
+  length: (mm) => formatLengthWithUnit(tidy(mm, 1e4), units, PRECISION.caliper[units]),
   atMost: (mm) => settable(mm, units, Math.floor),
   atLeast: (mm) => settable(mm, units, Math.ceil),
   fine: (mm) => formatFine(tidy(mm, 1e5), units),

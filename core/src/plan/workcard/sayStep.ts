@@ -1,4 +1,4 @@
-import { formatLength, settableMm, type Say } from '../../basis/units/index.ts';
+import { formatLength, settableMm, type Say, PRECISION } from '../../basis/units/index.ts';
 import { STEP_KINDS, type StepKindId, type WorkStep } from './steps/registry.ts';
 import type { SaidStep, StepNumber } from './WorkStep.ts';
 
@@ -9,7 +9,7 @@ export function sayNumber(number: StepNumber | null, say: Say): SaidStep['number
   const { safe, valueMm } = number;
   const shownMm =
     safe === undefined ? valueMm : settableMm(valueMm, say.units, safe === 'down' ? Math.floor : Math.ceil);
-  return { ...number, main: formatLength(shownMm, say.units, say.units === 'mm' ? 1 : 3), unit: say.units };
+  return { ...number, main: formatLength(shownMm, say.units, PRECISION.depth[say.units]), unit: say.units };
 }
 
 /** A step in the reader's units. */

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { formatLength, type DrillComparison, type ThreadComparison, type UnitSystem } from '@deep-mend/core';
+import { formatLength, type DrillComparison, type ThreadComparison, type UnitSystem, PRECISION } from '@deep-mend/core';
 import { Figure } from '../../parts/Figure.tsx';
 import { DrillCardView } from './DrillCardView.tsx';
 import { ThreadCardView } from './ThreadCardView.tsx';
@@ -28,7 +28,7 @@ export function ThreadComparisonView({ card, units }: { card: ThreadComparison; 
         <Figure label="Pitch" main={signed(card.pitchDifferenceMm, units)} unit={units} />
         <Figure
           label="Drift in ten turns"
-          main={formatLength(card.driftOverTenTurnsMm, units, units === 'mm' ? 2 : 3)}
+          main={formatLength(card.driftOverTenTurnsMm, units, PRECISION.caliper[units])}
           unit={units}
         />
         <Figure label={`${a} screw in ${b} binds after`} {...bindWords(card.bindsAfterTurns[0])} />

@@ -1,16 +1,16 @@
-import { formatLength, formatLoad, formatTorque, type AnswerFigure, type UnitSystem } from '@deep-mend/core';
+import { formatLength, formatLoad, formatTorque, type AnswerFigure, type UnitSystem, PRECISION } from '@deep-mend/core';
 
 export const percent = (share: number) => `${(share * 100).toFixed(1)} %`;
 
 /** Threads are measured to the hundredth of a millimetre and the ten-thousandth of an inch. */
-export const fine = (mm: number, units: UnitSystem) => formatLength(mm, units, units === 'mm' ? 3 : 4);
+export const fine = (mm: number, units: UnitSystem) => formatLength(mm, units, PRECISION.limit[units]);
 
 /** A figure of an answer in the reader's units. */
 export function figureWords({ value, unit }: AnswerFigure, units: UnitSystem): { main: string; unit: string } {
   if (value === null) return { main: 'none', unit: '' };
   switch (unit) {
     case 'mm':
-      return { main: formatLength(value, units, units === 'mm' ? 2 : 4), unit: units };
+      return { main: formatLength(value, units, PRECISION.bore[units]), unit: units };
     case 'N':
     case 'Nm': {
       const [main, ...rest] = (unit === 'N' ? formatLoad : formatTorque)(value, units).split(' ');

@@ -13,27 +13,55 @@ import { SameName, sameNamed, type Named } from '../../parts/SameName.tsx';
 import { HoleRow } from '../../paint/HoleRow.tsx';
 import { Empty, Failed, Loading } from '../../parts/states.tsx';
 
-/** Assets by name, searched on the server page by page, and the holes on loose parts. */
-export function AssetsPage() {
+/** One asset in the list: its name, what is on it, and what waits. */
+function AssetRow({ asset }: { asset: AssetSummary }) {
+  return (
+    <Box
+      component={Link}
+      to={`/assets/${asset.id}`}
+      sx={{
+        display: 'flex',
+        justifyContent: 'space-between',
+        gap: 2,
+        py: 1.25,
+        minHeight: 56,
+        borderBottom: 1,
+        borderColor: 'divider',
+        color: 'inherit',
+        textDecoration: 'none',
+        '&:hover': { bgcolor: 'action.hover' },
+      }}
+    >
+      <Box>
+        <Typography sx={{ fontWeight: 700 }}>{asset.name}</Typography>
+        <Typography sx={{ fontSize: 14.5, color: 'text.secondary' }}>{asset.note}</Typography>
+      </Box>
+      <Typography sx={{ fontSize: 14.5, color: 'text.secondary', textAlign: 'right', whiteSpace: 'nowrap' }}>
+        {asset.faces} {asset.faces === 1 ? 'face' : 'faces'}, {asset.holes} {asset.holes === 1 ? 'hole' : 'holes'}
+        <br />
+        {asset.openMends > 0 && <b>{asset.openMends} under way</b>}
+      </Typography>
+    </Box>
+  );
+}
+
+/** No asset at all, or none of that name. */
+function NoAsset({ search }: { search: string }) {
+  if (search !== '') return <Typography sx={{ py: 2 }}>Nothing here is called “{search}”.</Typography>;
+  return (
+    <Empty title="No asset yet">
+      <Typography>Add the machine that the hole is in: an engine, a winch, a pump.</Typography>
+    </Empty>
+  );
+}
+
+/** A new asset; the same name twice is asked about. */
+function AddAsset() {
   const { actor } = useShop();
   const navigate = useNavigate();
-  const [search, setSearch] = useAddressText('search');
   const [name, setName] = useState('');
   const [problem, setProblem] = useState('');
   const [asked, setAsked] = useState<Named | null>(null);
-  const pages = useSWRInfinite(
-    (index: number, before: Page<AssetSummary> | null) =>
-      before && before.next === null
-        ? null
-        : `/assets?limit=50&search=${encodeURIComponent(search)}${index > 0 ? `&cursor=${before!.next}` : ''}`,
-    (address: `/assets?${string}`) => read(address),
-    { keepPreviousData: true },
-  );
-  const loose = useRead('/holes?loose=true&limit=50');
-  if (pages.error) return <Failed error={pages.error as Error} retry={() => void pages.mutate()} />;
-  if (!pages.data) return <Loading what="the assets" />;
-  const assets = pages.data.flatMap((page) => page.items);
-  const more = pages.data.at(-1)!.next !== null;
   const add = async (another: boolean) => {
     const id = newId();
     try {
@@ -56,6 +84,70 @@ export function AssetsPage() {
   };
   return (
     <Box
+      component="form"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void add(false);
+      }}
+      sx={{ display: 'grid', gap: 1.5, mb: 4, pt: { md: 0.5 } }}
+    >
+      <Typography variant="h2">Add an asset</Typography>
+      <TextField
+        label="Its name"
+        value={name}
+        onChange={(event) => {
+          setName(event.target.value);
+          setAsked(null);
+        }}
+        error={problem !== ''}
+        helperText={problem}
+        slotProps={{ htmlInput: { maxLength: 120 } }}
+      />
+      {asked && <SameName there={asked} where="an asset" onAnother={() => void add(true)} />}
+      <Button type="submit" variant="contained" disabled={name.trim() === ''}>
+        Add it
+      </Button>
+    </Box>
+  );
+}
+
+/** Holes that were filed under no asset. */
+function LooseParts() {
+  const loose = useRead('/holes?loose=true&limit=50');
+  return (
+    <>
+      <Typography variant="h2" sx={{ pb: 0.5 }}>
+        On loose parts
+      </Typography>
+      {loose.data?.items.map((hole) => (
+        <HoleRow key={hole.id} hole={hole} withPlace={false} />
+      ))}
+      {loose.data?.items.length === 0 && (
+        <Typography sx={{ color: 'text.secondary' }}>
+          None. A mend can start without an asset and be filed later.
+        </Typography>
+      )}
+    </>
+  );
+}
+
+/** Assets by name, searched on the server page by page, and the holes on loose parts. */
+export function AssetsPage() {
+  const [search, setSearch] = useAddressText('search');
+  const pages = useSWRInfinite(
+    (index: number, before: Page<AssetSummary> | null) =>
+      before && before.next === null
+        ? null
+        : `/assets?limit=50&search=${encodeURIComponent(search)}${index > 0 ? `&cursor=${before!.next}` : ''}`,
+    (address: `/assets?${string}`) => read(address),
+    { keepPreviousData: true },
+  );
+  if (pages.error) return <Failed error={pages.error as Error} retry={() => void pages.mutate()} />;
+  if (!pages.data) return <Loading what="the assets" />;
+  const assets = pages.data.flatMap((page) => page.items);
+  const more = pages.data.at(-1)!.next !== null;
+  return (
+    <Box
       sx={{
         display: 'grid',
         gap: { xs: 3, md: 5 },
@@ -74,81 +166,14 @@ export function AssetsPage() {
           onChange={(event) => setSearch(event.target.value)}
         />
         {assets.map((asset) => (
-          <Box
-            key={asset.id}
-            component={Link}
-            to={`/assets/${asset.id}`}
-            sx={{
-              display: 'flex',
-              justifyContent: 'space-between',
-              gap: 2,
-              py: 1.25,
-              minHeight: 56,
-              borderBottom: 1,
-              borderColor: 'divider',
-              color: 'inherit',
-              textDecoration: 'none',
-              '&:hover': { bgcolor: 'action.hover' },
-            }}
-          >
-            <Box>
-              <Typography sx={{ fontWeight: 700 }}>{asset.name}</Typography>
-              <Typography sx={{ fontSize: 14.5, color: 'text.secondary' }}>{asset.note}</Typography>
-            </Box>
-            <Typography sx={{ fontSize: 14.5, color: 'text.secondary', textAlign: 'right', whiteSpace: 'nowrap' }}>
-              {asset.faces} {asset.faces === 1 ? 'face' : 'faces'}, {asset.holes} {asset.holes === 1 ? 'hole' : 'holes'}
-              <br />
-              {asset.openMends > 0 && <b>{asset.openMends} under way</b>}
-            </Typography>
-          </Box>
+          <AssetRow key={asset.id} asset={asset} />
         ))}
-        {assets.length === 0 &&
-          (search === '' ? (
-            <Empty title="No asset yet">
-              <Typography>Add the machine that the hole is in: an engine, a winch, a pump.</Typography>
-            </Empty>
-          ) : (
-            <Typography sx={{ py: 2 }}>Nothing here is called “{search}”.</Typography>
-          ))}
+        {assets.length === 0 && <NoAsset search={search} />}
         {more && <Button onClick={() => void pages.setSize(pages.size + 1)}>More</Button>}
       </Box>
       <Box>
-        <Box
-          component="form"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void add(false);
-          }}
-          sx={{ display: 'grid', gap: 1.5, mb: 4, pt: { md: 0.5 } }}
-        >
-          <Typography variant="h2">Add an asset</Typography>
-          <TextField
-            label="Its name"
-            value={name}
-            onChange={(event) => {
-              setName(event.target.value);
-              setAsked(null);
-            }}
-            error={problem !== ''}
-            helperText={problem}
-            slotProps={{ htmlInput: { maxLength: 120 } }}
-          />
-          {asked && <SameName there={asked} where="an asset" onAnother={() => void add(true)} />}
-          <Button type="submit" variant="contained" disabled={name.trim() === ''}>
-            Add it
-          </Button>
-        </Box>
-        <Typography variant="h2" sx={{ pb: 0.5 }}>
-          On loose parts
-        </Typography>
-        {loose.data?.items.map((hole) => (
-          <HoleRow key={hole.id} hole={hole} withPlace={false} />
-        ))}
-        {loose.data?.items.length === 0 && (
-          <Typography sx={{ color: 'text.secondary' }}>
-            None. A mend can start without an asset and be filed later.
-          </Typography>
-        )}
+        <AddAsset />
+        <LooseParts />
       </Box>
     </Box>
   );

@@ -11,6 +11,7 @@ import { DRILL_SETS, rackDrills, tapName } from '@deep-mend/core';
 import { useMemo, useState } from 'react';
 import { ApiProblem } from '../../base/client.ts';
 import { useShop } from '../../base/ShopContext.tsx';
+import { useTyped } from '../../base/useTyped.ts';
 import { OwnedLists } from './OwnedLists.tsx';
 import { RackExtras } from './RackExtras.tsx';
 import { RankingRules } from './RankingRules.tsx';
@@ -31,16 +32,137 @@ const SET_DOWNS = [
 ] as const;
 const NAMES = ['taper-second-bottoming', 'taper-plug-bottoming', 'lead-threads'] as const;
 
+interface Props {
+  settings: ShopSettings;
+  change: (changes: Partial<ShopSettings>) => void;
+}
+type Rules = ShopSettings['rules'];
+type ChangeRules = (changes: Partial<Rules>) => void;
+
+/** The sets of drills in the shop, and the sizes that are missing in them. */
+function DrillSets({ settings, owned, change }: Props & { owned: string[] }) {
+  const { drillSets, missingDrills } = settings;
+  const tick = (setId: (typeof drillSets)[number], on: boolean) =>
+    change({
+      drillSets: DRILL_SETS.map(({ id }) => id).filter((id) => (id === setId ? on : drillSets.includes(id))),
+    });
+  return (
+    <>
+      <Typography variant="h2">Drill sets in the shop</Typography>
+      <Box>
+        {DRILL_SETS.map((set) => (
+          <FormControlLabel
+            key={set.id}
+            sx={{ display: 'flex', minHeight: 48 }}
+            control={
+              <Checkbox checked={drillSets.includes(set.id)} onChange={(event) => tick(set.id, event.target.checked)} />
+            }
+            label={set.title}
+          />
+        ))}
+      </Box>
+      <Autocomplete
+        multiple
+        options={owned}
+        value={missingDrills}
+        onChange={(_, missing) => change({ missingDrills: missing })}
+        renderInput={(params) => (
+          <TextField
+            {...params}
+            label="Missing"
+            helperText="Routes and charts stop offering these and name what to take instead."
+          />
+        )}
+      />
+    </>
+  );
+}
+
+/** The shop's name and the unit that it works in. */
+function ShopItself({ settings, change }: Props) {
+  const { text, on } = useTyped({
+    shown: settings.name,
+    units: settings.units,
+    // Emptied, it keeps the name that it had.
+    parse: (typed) => ({ value: typed.trim() }),
+    commit: (name) => {
+      if (name !== '' && name !== settings.name) change({ name });
+    },
+    keepAs: 'shop name',
+  });
+  return (
+    <>
+      <TextField label="Name of the shop" value={text} {...on} />
+      <TextField
+        select
+        label="Units"
+        value={settings.units}
+        onChange={(event) => change({ units: event.target.value as 'mm' | 'in' })}
+        helperText="Each device can switch for itself with u."
+      >
+        <MenuItem value="mm">millimetres</MenuItem>
+        <MenuItem value="in">inches</MenuItem>
+      </TextField>
+    </>
+  );
+}
+
+/** Where good practitioners differ: each rule with its reason. */
+function HouseRules({ rules, change }: { rules: Rules; change: ChangeRules }) {
+  return (
+    <>
+      <TextField
+        select
+        label="Tap drill"
+        value={rules.tapDrill}
+        onChange={(event) => change({ tapDrill: event.target.value as Rules['tapDrill'] })}
+        helperText={TAP_DRILL_RULES.find((r) => r.id === rules.tapDrill)!.why}
+      >
+        {TAP_DRILL_RULES.map((r) => (
+          <MenuItem key={r.id} value={r.id}>
+            {r.name}
+          </MenuItem>
+        ))}
+      </TextField>
+      <TextField
+        select
+        label="Coil under the face"
+        value={rules.coilSetDownTurns}
+        onChange={(event) => change({ coilSetDownTurns: Number(event.target.value) as Rules['coilSetDownTurns'] })}
+        helperText={SET_DOWNS.find((r) => r.turns === rules.coilSetDownTurns)!.why}
+      >
+        {SET_DOWNS.map((r) => (
+          <MenuItem key={r.turns} value={r.turns}>
+            {r.turns} of a turn
+          </MenuItem>
+        ))}
+      </TextField>
+      <TextField
+        select
+        label="The middle tap is called"
+        value={rules.tapNames}
+        onChange={(event) => change({ tapNames: event.target.value as Rules['tapNames'] })}
+        helperText="Always shown with its lead, because one name means two taps in two regions."
+      >
+        {NAMES.map((id) => (
+          <MenuItem key={id} value={id}>
+            {tapName(4, id)}
+          </MenuItem>
+        ))}
+      </TextField>
+    </>
+  );
+}
+
 /** What the shop owns, and its house rules with their reasons. */
 export function CribPage() {
   const { settings, save, rules, units } = useShop();
   const [problem, setProblem] = useState('');
-  const [name, setName] = useState<string | null>(null);
   const owned = useMemo(
     () => rackDrills({ setIds: settings.drillSets, missingIds: [] }).map((drill) => drill.id),
     [settings.drillSets],
   );
-  const change = async (changes: Partial<ShopSettings>) => {
+  const saveChanges = async (changes: Partial<ShopSettings>) => {
     try {
       await save({ ...settings, ...changes });
       setProblem('');
@@ -49,114 +171,23 @@ export function CribPage() {
       setProblem(error.message);
     }
   };
-  const rule = (changes: Partial<ShopSettings['rules']>) => void change({ rules: { ...settings.rules, ...changes } });
+  const change = (changes: Partial<ShopSettings>) => void saveChanges(changes);
+  const rule: ChangeRules = (changes) => change({ rules: { ...settings.rules, ...changes } });
   return (
     <Box sx={{ pt: 1.5, display: 'grid', gap: 5, gridTemplateColumns: { md: '1fr 1fr' } }}>
       <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
         <Typography variant="h1">Crib</Typography>
         {problem !== '' && <Alert severity="error">{problem}</Alert>}
-        <Typography variant="h2">Drill sets in the shop</Typography>
-        <Box>
-          {DRILL_SETS.map((set) => (
-            <FormControlLabel
-              key={set.id}
-              sx={{ display: 'flex', minHeight: 48 }}
-              control={
-                <Checkbox
-                  checked={settings.drillSets.includes(set.id)}
-                  onChange={(event) =>
-                    void change({
-                      drillSets: DRILL_SETS.map((s) => s.id).filter((id) =>
-                        id === set.id ? event.target.checked : settings.drillSets.includes(id),
-                      ),
-                    })
-                  }
-                />
-              }
-              label={set.title}
-            />
-          ))}
-        </Box>
-        <Autocomplete
-          multiple
-          options={owned}
-          value={settings.missingDrills}
-          onChange={(_, missingDrills) => void change({ missingDrills })}
-          renderInput={(params) => (
-            <TextField
-              {...params}
-              label="Missing"
-              helperText="Routes and charts stop offering these and name what to take instead."
-            />
-          )}
-        />
+        <DrillSets settings={settings} owned={owned} change={change} />
         <Typography sx={{ color: 'text.secondary' }}>{rackDrills(rules.rack).length} sizes in the rack.</Typography>
-        <RackExtras settings={settings} owned={owned} units={units} change={(changes) => void change(changes)} />
-        <OwnedLists owned={settings.rules.kit} units={units} change={(owned) => rule({ kit: owned })} />
+        <RackExtras settings={settings} owned={owned} units={units} change={change} />
+        <OwnedLists owned={settings.rules.kit} units={units} change={(kit) => rule({ kit })} />
       </Box>
       <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
         <Typography variant="h2">House rules</Typography>
-        <TextField
-          label="Name of the shop"
-          value={name ?? settings.name}
-          onChange={(event) => setName(event.target.value)}
-          onBlur={() => {
-            if (name !== null && name.trim() !== '' && name !== settings.name) void change({ name });
-            setName(null);
-          }}
-        />
-        <TextField
-          select
-          label="Units"
-          value={settings.units}
-          onChange={(event) => void change({ units: event.target.value as 'mm' | 'in' })}
-          helperText="Each device can switch for itself with u."
-        >
-          <MenuItem value="mm">millimetres</MenuItem>
-          <MenuItem value="in">inches</MenuItem>
-        </TextField>
+        <ShopItself settings={settings} change={change} />
         <RankingRules rules={settings.rules} change={rule} />
-        <TextField
-          select
-          label="Tap drill"
-          value={settings.rules.tapDrill}
-          onChange={(event) => rule({ tapDrill: event.target.value as ShopSettings['rules']['tapDrill'] })}
-          helperText={TAP_DRILL_RULES.find((r) => r.id === settings.rules.tapDrill)!.why}
-        >
-          {TAP_DRILL_RULES.map((r) => (
-            <MenuItem key={r.id} value={r.id}>
-              {r.name}
-            </MenuItem>
-          ))}
-        </TextField>
-        <TextField
-          select
-          label="Coil under the face"
-          value={settings.rules.coilSetDownTurns}
-          onChange={(event) =>
-            rule({ coilSetDownTurns: Number(event.target.value) as ShopSettings['rules']['coilSetDownTurns'] })
-          }
-          helperText={SET_DOWNS.find((r) => r.turns === settings.rules.coilSetDownTurns)!.why}
-        >
-          {SET_DOWNS.map((r) => (
-            <MenuItem key={r.turns} value={r.turns}>
-              {r.turns} of a turn
-            </MenuItem>
-          ))}
-        </TextField>
-        <TextField
-          select
-          label="The middle tap is called"
-          value={settings.rules.tapNames}
-          onChange={(event) => rule({ tapNames: event.target.value as ShopSettings['rules']['tapNames'] })}
-          helperText="Always shown with its lead, because one name means two taps in two regions."
-        >
-          {NAMES.map((id) => (
-            <MenuItem key={id} value={id}>
-              {tapName(4, id)}
-            </MenuItem>
-          ))}
-        </TextField>
+        <HouseRules rules={settings.rules} change={rule} />
       </Box>
     </Box>
   );

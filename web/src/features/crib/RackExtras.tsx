@@ -15,12 +15,13 @@ import {
   type UnitSystem,
 } from '@deep-mend/core';
 import { useState } from 'react';
+import { useTyped, type Read } from '../../base/useTyped.ts';
 
 type Change = (changes: Partial<ShopSettings>) => void;
 
 /** A drill as it is typed: the size from the tables with this diameter, else a size of its own. */
 function readDrill(text: string, units: UnitSystem): { id: string; diameterMm: number } | string {
-  const parsed = parseLength(text, { bareUnit: units, minMm: 0.2, maxMm: 100 });
+  const parsed = readCut(text, units);
   if (!parsed.ok) return explainLengthProblem(parsed.problem);
   const { mm, notation } = parsed.length;
   const known = DRILL_SIZES.find((size) => Math.abs(size.diameterMm - mm) < 0.0005);
@@ -30,71 +31,73 @@ function readDrill(text: string, units: UnitSystem): { id: string; diameterMm: n
   };
 }
 
-/** Single drills beside the sets, worn ones by what they cut, and how holes are drilled here. */
-export function RackExtras({
-  settings,
-  owned,
-  units,
-  change,
-}: {
+const readCut = (text: string, units: UnitSystem) => parseLength(text, { bareUnit: units, minMm: 0.2, maxMm: 100 });
+
+interface Props {
   settings: ShopSettings;
-  owned: string[];
   units: UnitSystem;
   change: Change;
-}) {
-  const [single, setSingle] = useState('');
-  const [worn, setWorn] = useState<string | null>(null);
-  const [cuts, setCuts] = useState('');
-  const [oversize, setOversize] = useState<string | null>(null);
-  const readSingle = single.trim() === '' ? null : readDrill(single, units);
-  const readCuts = cuts.trim() === '' ? null : parseLength(cuts, { bareUnit: units, minMm: 0.2, maxMm: 100 });
-  const measured =
-    oversize === null || oversize.trim() === '' ? null : parseLength(oversize, { bareUnit: units, maxMm: 2 });
-  const addSingle = () => {
-    if (readSingle === null || typeof readSingle === 'string') return;
-    change({ singleDrills: [...settings.singleDrills.filter((row) => row.id !== readSingle.id), readSingle] });
-    setSingle('');
+}
+
+/** What was put on a list, each to be taken off again. */
+function Listed({ rows, onTake }: { rows: readonly { id: string; label: string }[]; onTake: (id: string) => void }) {
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+      {rows.map(({ id, label }) => (
+        <Chip key={id} label={label} onDelete={() => onTake(id)} />
+      ))}
+    </Box>
+  );
+}
+
+/** Drills that belong to no set. */
+function SingleDrills({ settings: { singleDrills }, units, change }: Props) {
+  const [text, setText] = useState('');
+  const read = text.trim() === '' ? null : readDrill(text, units);
+  const problem = typeof read === 'string' ? read : null;
+  const add = () => {
+    if (read === null || typeof read === 'string') return;
+    change({ singleDrills: [...singleDrills.filter((row) => row.id !== read.id), read] });
+    setText('');
   };
-  const addWorn = () => {
-    if (worn === null || !readCuts?.ok) return;
-    change({
-      wornDrills: [...settings.wornDrills.filter((row) => row.id !== worn), { id: worn, cutsMm: readCuts.length.mm }],
-    });
-    setWorn(null);
-    setCuts('');
-  };
-  const saveOversize = () => {
-    if (oversize === null || (measured && !measured.ok)) return;
-    change({ drilling: { ...settings.drilling, measuredOversizeMm: measured?.ok ? measured.length.mm : null } });
-    setOversize(null);
-  };
-  const setUp = DRILLING_SET_UPS.find((row) => row.id === settings.drilling.setUp)!;
   return (
     <>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr auto', gap: 1, alignItems: 'start' }}>
         <TextField
           label="Single drill beside the sets"
-          value={single}
-          onChange={(event) => setSingle(event.target.value)}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
           onKeyDown={(event) => {
-            if (event.key === 'Enter') addSingle();
+            if (event.key === 'Enter') add();
           }}
-          error={typeof readSingle === 'string'}
-          helperText={typeof readSingle === 'string' ? readSingle : 'for example 14.2 mm or 33/64'}
+          error={problem !== null}
+          helperText={problem ?? 'for example 14.2 mm or 33/64'}
         />
-        <Button onClick={addSingle} disabled={readSingle === null || typeof readSingle === 'string'}>
+        <Button onClick={add} disabled={read === null || problem !== null}>
           Add
         </Button>
       </Box>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-        {settings.singleDrills.map((row) => (
-          <Chip
-            key={row.id}
-            label={row.id}
-            onDelete={() => change({ singleDrills: settings.singleDrills.filter((other) => other.id !== row.id) })}
-          />
-        ))}
-      </Box>
+      <Listed
+        rows={singleDrills.map(({ id }) => ({ id, label: id }))}
+        onTake={(id) => change({ singleDrills: singleDrills.filter((row) => row.id !== id) })}
+      />
+    </>
+  );
+}
+
+/** Worn drills, by what they cut. */
+function WornDrills({ settings: { wornDrills }, owned, units, change }: Props & { owned: string[] }) {
+  const [worn, setWorn] = useState<string | null>(null);
+  const [cuts, setCuts] = useState('');
+  const read = cuts.trim() === '' ? null : readCut(cuts, units);
+  const add = () => {
+    if (worn === null || !read?.ok) return;
+    change({ wornDrills: [...wornDrills.filter((row) => row.id !== worn), { id: worn, cutsMm: read.length.mm }] });
+    setWorn(null);
+    setCuts('');
+  };
+  return (
+    <>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr auto', gap: 1, alignItems: 'start' }}>
         <Autocomplete
           options={owned}
@@ -106,29 +109,46 @@ export function RackExtras({
           label={`bores, ${units}`}
           value={cuts}
           onChange={(event) => setCuts(event.target.value)}
-          error={readCuts !== null && !readCuts.ok}
-          helperText={readCuts !== null && !readCuts.ok ? explainLengthProblem(readCuts.problem) : 'as measured'}
+          error={read !== null && !read.ok}
+          helperText={read !== null && !read.ok ? explainLengthProblem(read.problem) : 'as measured'}
         />
-        <Button onClick={addWorn} disabled={worn === null || !readCuts?.ok}>
+        <Button onClick={add} disabled={worn === null || !read?.ok}>
           Add
         </Button>
       </Box>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-        {settings.wornDrills.map((row) => (
-          <Chip
-            key={row.id}
-            label={`${row.id} bores ${formatLengthWithUnit(row.cutsMm, units)}`}
-            onDelete={() => change({ wornDrills: settings.wornDrills.filter((other) => other.id !== row.id) })}
-          />
-        ))}
-      </Box>
+      <Listed
+        rows={wornDrills.map(({ id, cutsMm }) => ({ id, label: `${id} bores ${formatLengthWithUnit(cutsMm, units)}` }))}
+        onTake={(id) => change({ wornDrills: wornDrills.filter((row) => row.id !== id) })}
+      />
+    </>
+  );
+}
+
+/** An oversize of one's own; empty: the estimate is used. */
+function readOversize(text: string, units: UnitSystem): Read<number | null> {
+  if (text.trim() === '') return { value: null };
+  const read = parseLength(text, { bareUnit: units, maxMm: 2 });
+  return read.ok ? { value: read.length.mm } : { problem: explainLengthProblem(read.problem) };
+}
+
+/** How holes are drilled here, and so by how much a drill cuts over its size. */
+function DrillingHere({ settings: { drilling }, units, change }: Props) {
+  const setUp = DRILLING_SET_UPS.find((row) => row.id === drilling.setUp)!;
+  const { measuredOversizeMm } = drilling;
+  const { text, problem, on } = useTyped({
+    shown: measuredOversizeMm === null ? '' : formatLengthWithUnit(measuredOversizeMm, units),
+    units,
+    parse: readOversize,
+    commit: (mm) => change({ drilling: { ...drilling, measuredOversizeMm: mm } }),
+    keepAs: 'oversize',
+  });
+  return (
+    <>
       <TextField
         select
         label="Holes are drilled with"
-        value={settings.drilling.setUp}
-        onChange={(event) =>
-          change({ drilling: { ...settings.drilling, setUp: event.target.value as typeof setUp.id } })
-        }
+        value={drilling.setUp}
+        onChange={(event) => change({ drilling: { ...drilling, setUp: event.target.value as typeof setUp.id } })}
         helperText={`A drill cuts over its size: with this set-up about ${2 * setUp.factor} thou for a small one, ${7 * setUp.factor} for an inch (estimate).`}
       >
         {DRILLING_SET_UPS.map((row) => (
@@ -139,21 +159,22 @@ export function RackExtras({
       </TextField>
       <TextField
         label={`Oversize measured here, ${units}`}
-        value={
-          oversize ??
-          (settings.drilling.measuredOversizeMm === null
-            ? ''
-            : formatLengthWithUnit(settings.drilling.measuredOversizeMm, units))
-        }
-        onChange={(event) => setOversize(event.target.value)}
-        onBlur={saveOversize}
-        error={measured !== null && !measured.ok}
-        helperText={
-          measured !== null && !measured.ok
-            ? explainLengthProblem(measured.problem)
-            : 'Empty: the estimate is used. Drill ten holes, measure them, and put the mean here.'
-        }
+        value={text}
+        error={problem !== null}
+        helperText={problem ?? 'Empty: the estimate is used. Drill ten holes, measure them, and put the mean here.'}
+        {...on}
       />
+    </>
+  );
+}
+
+/** Single drills beside the sets, worn ones by what they cut, and how holes are drilled here. */
+export function RackExtras({ owned, ...props }: Props & { owned: string[] }) {
+  return (
+    <>
+      <SingleDrills {...props} />
+      <WornDrills {...props} owned={owned} />
+      <DrillingHere {...props} />
       <Typography sx={{ fontSize: 14, color: 'text.secondary' }}>
         Worn and single drills stand in every chart and route by what they cut.
       </Typography>

@@ -12,6 +12,7 @@ import {
   type DrillChartRow,
   type ThreadChartRow,
   type UnitSystem,
+  PRECISION,
 } from '@deep-mend/core';
 import { useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
@@ -76,7 +77,7 @@ function DrillTable({ rows, units }: { rows: DrillChartRow[]; units: UnitSystem 
           {rows.map(({ drill, taps }) => (
             <tr key={drill.id}>
               <th scope="row">{drill.id}</th>
-              <td>{formatLength(drill.diameterMm, units, units === 'mm' ? 2 : 4)}</td>
+              <td>{formatLength(drill.diameterMm, units, PRECISION.bore[units])}</td>
               <td>{taps.map((row) => row.thread.designation).join(', ')}</td>
             </tr>
           ))}

@@ -8,6 +8,7 @@ import {
   type LengthResult,
   type QuantityId,
   type UnitSystem,
+  PRECISION,
 } from '@deep-mend/core';
 import { isRecordOf, onDevice, type Kept } from '../../base/kept.ts';
 
@@ -41,7 +42,7 @@ export function halfWidthShown(halfWidth: string, units: UnitSystem): string {
   const typed = halfWidth.replace(INCHES, '');
   if (INCHES.test(halfWidth) === (units === 'in')) return typed;
   const read = readHalfWidth({ halfWidth });
-  return read.ok ? String(Number(formatLength(read.length.mm, units, units === 'mm' ? 2 : 4))) : typed;
+  return read.ok ? String(Number(formatLength(read.length.mm, units, PRECISION.bore[units]))) : typed;
 }
 /** One as it is kept: typed in inches it carries its unit. @example halfWidthTyped('0.002', 'in') // '0.002 in' */
 export const halfWidthTyped = (text: string, units: UnitSystem): string =>
@@ -51,6 +52,7 @@ const isDrafts = (value: unknown): value is Drafts => isRecordOf('text', 'instru
 
 /** The drafts of one hole, outside the page's own state: a key then redraws its field and the drawing, not the page. */
 export interface DraftStore {
+  readonly holeId: string;
   get: () => Drafts;
   set: (id: QuantityId, draft: Draft) => void;
   /** Forgets a draft once it is recorded, unless something else was typed over it meanwhile. */
@@ -73,6 +75,7 @@ export function draftStore(holeId: string, kept: Kept = onDevice): DraftStore {
     for (const { hear, of } of listeners) if (of === undefined || of === id) hear();
   };
   return {
+    holeId,
     get: () => drafts,
     set: (id, draft) => change(id, { ...drafts, [id]: draft }),
     clear: (id, recorded) => {

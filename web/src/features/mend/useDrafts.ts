@@ -23,6 +23,9 @@ function useStore(): DraftStore {
   return store;
 }
 
+/** The name under which this device keeps what is typed for a choice about the hole. */
+export const useChoiceKey = (field: string): string => `choice:${useStore().holeId}:${field}`;
+
 /** The drafts of a hole for as long as its page is open. Whoever leaves the page leaves nothing behind. */
 export function useDraftStore(holeId: string): DraftStore {
   const [store] = useState(() => draftStore(holeId));

@@ -2,6 +2,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import type { HoleDetail } from '@deep-mend/contract';
 import {
   choiceOf,
   formatLength,
@@ -9,10 +10,12 @@ import {
   quantityRow,
   threadById,
   type Generation,
+  type HoleFile,
   type MendEntry,
   type ReadingEntry,
   type UnitSystem,
   WAYS,
+  PRECISION,
 } from '@deep-mend/core';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -36,7 +39,7 @@ const STATE_WORDS = {
 } as const;
 
 function Mend({ mend, units }: { mend: MendEntry; units: UnitSystem }) {
-  const length = (mm: number) => `${formatLength(mm, units, units === 'mm' ? 2 : 3)} ${units}`;
+  const length = (mm: number) => `${formatLength(mm, units, PRECISION.caliper[units])} ${units}`;
   const { plan } = mend;
   return (
     <Box component="section" sx={{ borderTop: 1, borderColor: 'divider', py: 1.5 }}>
@@ -94,33 +97,15 @@ function reading(entry: ReadingEntry): string {
   return `${entry.text}${bare ? ` ${entry.notation}` : ''} ± ${doubtWords(entry.halfWidthMm, entry.notation)}`;
 }
 
-/** One hole's life: generations as rings, mends, readings with their corrections, who signed. */
-export function PassportPage() {
-  const { holeId = '' } = useParams();
-  const { units } = useShop();
-  const access = useHole(holeId);
-  const [correcting, setCorrecting] = useState<ReadingEntry | null>(null);
-  const [problem, setProblem] = useState('');
-  const { detail, file } = access;
-  if (access.error && !detail) return <Failed error={access.error} retry={() => void access.refresh()} />;
-  if (!detail || !file) return <Loading what="the passport" />;
-  const open = file.mends.find((mend) => mend.outcome === 'open');
-  const guarded = async (work: () => Promise<unknown>) => {
-    try {
-      await work();
-      setCorrecting(null);
-      setProblem('');
-    } catch (error) {
-      if (!(error instanceof ApiProblem)) throw error;
-      setProblem(error.message);
-    }
-  };
+/** Where the hole is, its name, and what may be done with it. */
+function PassportHead({ detail, file, open }: { detail: HoleDetail; file: HoleFile; open: boolean }) {
+  const { place, id } = detail;
   return (
-    <Box sx={{ pt: 1.5 }}>
+    <>
       <Typography sx={{ fontSize: 15 }}>
-        {detail.place ? (
+        {place ? (
           <>
-            <Link to={`/assets/${detail.place.assetId}`}>{detail.place.assetName}</Link> / {detail.place.faceName} /
+            <Link to={`/assets/${place.assetId}`}>{place.assetName}</Link> / {place.faceName} /
           </>
         ) : (
           'Loose part /'
@@ -133,7 +118,7 @@ export function PassportPage() {
         </Typography>
         <Box className="no-print">
           <Button onClick={() => window.print()}>Print</Button>
-          <Button variant="contained" component={Link} to={open ? `/mend/${holeId}` : `/mend/${holeId}/locate`}>
+          <Button variant="contained" component={Link} to={open ? `/mend/${id}` : `/mend/${id}/locate`}>
             {open ? 'Go on with the mend' : 'Start a mend'}
           </Button>
         </Box>
@@ -143,76 +128,126 @@ export function PassportPage() {
           Do not use this hole.
         </Alert>
       )}
+    </>
+  );
+}
+
+/** Generations as rings, and in words from the last to the first. */
+function Generations({ generations, open, units }: { generations: Generation[]; open: boolean; units: UnitSystem }) {
+  return (
+    <Box component="section" aria-label="Generations">
+      <GenerationRings generations={generations} open={open} />
+      <Box component="ol" reversed sx={{ listStyle: 'none', p: 0, mt: 2 }}>
+        {[...generations].reverse().map((generation) => (
+          <Box component="li" key={generation.number} sx={{ borderTop: 1, borderColor: 'divider', py: 1 }}>
+            <b>Generation {generation.number}</b>: {pastOf(generation.method)}
+            {generation.threadId ? `, ${threadById(generation.threadId).designation}` : ''}
+            <Typography sx={{ fontSize: 14.5, color: 'text.secondary' }}>
+              {generation.outermostMm
+                ? `cut to ${formatLength(generation.outermostMm, units, PRECISION.caliper[units])} ${units}`
+                : 'thread not named yet'}
+              {generation.number > 0 ? `, ${readableDate(generation.at)}, ${generation.signedBy}` : ''}
+            </Typography>
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+/** One reading, with what became of it. */
+function Reading({ entry, onCorrect }: { entry: ReadingEntry; onCorrect: () => void }) {
+  const gone = entry.state === 'struck' || entry.state === 'moved';
+  const { name } = quantityRow(entry.quantity);
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: 'minmax(0, 1fr) auto',
+        borderTop: 1,
+        borderColor: 'divider',
+        py: 0.75,
+        alignItems: 'center',
+      }}
+    >
+      <Box>
+        <Typography sx={{ textDecoration: gone ? 'line-through' : 'none' }}>
+          {name}: <b>{reading(entry)}</b>
+        </Typography>
+        <Typography sx={{ fontSize: 14, color: 'text.secondary' }}>
+          {readableDate(entry.happenedAt)}, {entry.actor}
+          {STATE_WORDS[entry.state] === '' ? '' : ` · ${STATE_WORDS[entry.state]}`}
+          {entry.reason ? `: ${entry.reason}` : ''}
+          {entry.movedFrom ? ' · moved here from another hole' : ''}
+        </Typography>
+      </Box>
+      {!gone && (
+        <Button size="small" className="no-print" onClick={onCorrect} aria-label={`Correct ${name}`}>
+          Correct
+        </Button>
+      )}
+    </Box>
+  );
+}
+
+/** Mends and readings, the last first. */
+function Life({
+  file,
+  units,
+  onCorrect,
+}: {
+  file: HoleFile;
+  units: UnitSystem;
+  onCorrect: (entry: ReadingEntry) => void;
+}) {
+  return (
+    <Box>
+      <Typography variant="h2" sx={{ borderTop: 2, borderColor: 'text.primary', pt: 0.75 }}>
+        Mends
+      </Typography>
+      {[...file.mends].reverse().map((mend) => (
+        <Mend key={mend.id} mend={mend} units={units} />
+      ))}
+      {file.mends.length === 0 && <Typography sx={{ py: 1 }}>None so far.</Typography>}
+      <Typography variant="h2" sx={{ borderTop: 2, borderColor: 'text.primary', pt: 0.75, mt: 3 }}>
+        Readings
+      </Typography>
+      {[...file.readings].reverse().map((entry) => (
+        <Reading key={entry.id} entry={entry} onCorrect={() => onCorrect(entry)} />
+      ))}
+      {file.readings.length === 0 && <Typography sx={{ py: 1 }}>None so far.</Typography>}
+    </Box>
+  );
+}
+
+/** One hole's life: generations as rings, mends, readings with their corrections, who signed. */
+export function PassportPage() {
+  const { holeId = '' } = useParams();
+  const { units } = useShop();
+  const access = useHole(holeId);
+  const [correcting, setCorrecting] = useState<ReadingEntry | null>(null);
+  const [problem, setProblem] = useState('');
+  const { detail, file } = access;
+  if (access.error && !detail) return <Failed error={access.error} retry={() => void access.refresh()} />;
+  if (!detail || !file) return <Loading what="the passport" />;
+  const open = file.mends.some((mend) => mend.outcome === 'open');
+  const guarded = async (work: () => Promise<unknown>) => {
+    try {
+      await work();
+      setCorrecting(null);
+      setProblem('');
+    } catch (error) {
+      if (!(error instanceof ApiProblem)) throw error;
+      setProblem(error.message);
+    }
+  };
+  return (
+    <Box sx={{ pt: 1.5 }}>
+      <PassportHead detail={detail} file={file} open={open} />
       {problem !== '' && <Alert severity="error">{problem}</Alert>}
       <Box sx={{ display: 'grid', gap: { xs: 3, md: 5 }, gridTemplateColumns: { md: '300px minmax(0, 1fr)' }, mt: 2 }}>
-        <Box component="section" aria-label="Generations">
-          <GenerationRings generations={file.generations} open={open !== undefined} />
-          <Box component="ol" reversed sx={{ listStyle: 'none', p: 0, mt: 2 }}>
-            {[...file.generations].reverse().map((generation) => (
-              <Box component="li" key={generation.number} sx={{ borderTop: 1, borderColor: 'divider', py: 1 }}>
-                <b>Generation {generation.number}</b>: {pastOf(generation.method)}
-                {generation.threadId ? `, ${threadById(generation.threadId).designation}` : ''}
-                <Typography sx={{ fontSize: 14.5, color: 'text.secondary' }}>
-                  {generation.outermostMm
-                    ? `cut to ${formatLength(generation.outermostMm, units, units === 'mm' ? 2 : 3)} ${units}`
-                    : 'thread not named yet'}
-                  {generation.number > 0 ? `, ${readableDate(generation.at)}, ${generation.signedBy}` : ''}
-                </Typography>
-              </Box>
-            ))}
-          </Box>
-        </Box>
-        <Box>
-          <Typography variant="h2" sx={{ borderTop: 2, borderColor: 'text.primary', pt: 0.75 }}>
-            Mends
-          </Typography>
-          {[...file.mends].reverse().map((mend) => (
-            <Mend key={mend.id} mend={mend} units={units} />
-          ))}
-          {file.mends.length === 0 && <Typography sx={{ py: 1 }}>None so far.</Typography>}
-          <Typography variant="h2" sx={{ borderTop: 2, borderColor: 'text.primary', pt: 0.75, mt: 3 }}>
-            Readings
-          </Typography>
-          {[...file.readings].reverse().map((entry) => {
-            const gone = entry.state === 'struck' || entry.state === 'moved';
-            return (
-              <Box
-                key={entry.id}
-                sx={{
-                  display: 'grid',
-                  gridTemplateColumns: 'minmax(0, 1fr) auto',
-                  borderTop: 1,
-                  borderColor: 'divider',
-                  py: 0.75,
-                  alignItems: 'center',
-                }}
-              >
-                <Box>
-                  <Typography sx={{ textDecoration: gone ? 'line-through' : 'none' }}>
-                    {quantityRow(entry.quantity).name}: <b>{reading(entry)}</b>
-                  </Typography>
-                  <Typography sx={{ fontSize: 14, color: 'text.secondary' }}>
-                    {readableDate(entry.happenedAt)}, {entry.actor}
-                    {STATE_WORDS[entry.state] === '' ? '' : ` · ${STATE_WORDS[entry.state]}`}
-                    {entry.reason ? `: ${entry.reason}` : ''}
-                    {entry.movedFrom ? ' · moved here from another hole' : ''}
-                  </Typography>
-                </Box>
-                {!gone && (
-                  <Button
-                    size="small"
-                    className="no-print"
-                    onClick={() => setCorrecting(entry)}
-                    aria-label={`Correct ${quantityRow(entry.quantity).name}`}
-                  >
-                    Correct
-                  </Button>
-                )}
-              </Box>
-            );
-          })}
-          {file.readings.length === 0 && <Typography sx={{ py: 1 }}>None so far.</Typography>}
-        </Box>
+        <Generations generations={file.generations} open={open} units={units} />
+        <Life file={file} units={units} onCorrect={setCorrecting} />
       </Box>
       {correcting && (
         <CorrectReading

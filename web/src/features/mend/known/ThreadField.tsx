@@ -1,11 +1,21 @@
-import { explainThreadProblem, parseThread, threadById } from '@deep-mend/core';
+import { explainThreadProblem, parseThread, threadById, type Thread } from '@deep-mend/core';
 import { lazy, memo, Suspense, useState } from 'react';
+import { useShop } from '../../../base/ShopContext.tsx';
+import { useTyped, type Read } from '../../../base/useTyped.ts';
+import { useChoiceKey } from '../useDrafts.ts';
 import { Row, type Choose } from './fields.tsx';
 
 // The sheet is only fetched when nobody knows the thread.
 const WhichDialog = lazy(() =>
   import('../../../answers/which/WhichDialog.tsx').then((m) => ({ default: m.WhichDialog })),
 );
+
+/** An emptied field says nothing: a hole that had a thread keeps it. */
+function readThread(text: string): Read<Thread | null> {
+  if (text.trim() === '') return { value: null };
+  const read = parseThread(text);
+  return read.ok ? { value: read.thread } : { problem: explainThreadProblem(read.problem) };
+}
 
 /** The thread as made: typed, or found out. */
 export const ThreadField = memo(function ThreadField({
@@ -17,15 +27,20 @@ export const ThreadField = memo(function ThreadField({
   disabled: boolean;
   choose: Choose;
 }) {
-  const [text, setText] = useState<string | null>(null);
+  const { units } = useShop();
   const [asking, setAsking] = useState(false);
-  const typed = text === null || text.trim() === '' ? null : parseThread(text);
-  const problem = typed !== null && !typed.ok ? explainThreadProblem(typed.problem) : null;
-  const commit = () => {
-    if (!typed?.ok) return;
-    if (typed.thread.id !== value) choose('threadId', typed.thread.id);
-    setText(null);
+  const take = (thread: Thread | null) => {
+    if (thread && thread.id !== value) choose('threadId', thread.id);
   };
+  const typed = useTyped({
+    shown: value ? threadById(value).designation : '',
+    units,
+    parse: readThread,
+    commit: take,
+    keepAs: useChoiceKey('threadId'),
+  });
+  const { problem } = typed;
+  const read = typed.read && 'value' in typed.read ? typed.read.value : null;
   return (
     <Row label="Thread as made" labelFor="thread">
       <div className="known-value">
@@ -36,16 +51,12 @@ export const ThreadField = memo(function ThreadField({
           disabled={disabled}
           autoComplete="off"
           spellCheck={false}
-          data-draft={text !== null}
+          data-draft={typed.drafted}
           aria-invalid={problem !== null}
           aria-describedby={problem ? 'thread-problem' : undefined}
-          value={text ?? (value ? threadById(value).designation : '')}
-          onChange={(event) => setText(event.target.value)}
+          value={typed.text}
           onFocus={(event) => event.target.select()}
-          onBlur={commit}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') commit();
-          }}
+          {...typed.on}
         />
       </div>
       {problem && (
@@ -53,7 +64,7 @@ export const ThreadField = memo(function ThreadField({
           {problem}
         </p>
       )}
-      {typed?.ok && <span className="known-unit">reads as {typed.thread.designation}</span>}
+      {read && <span className="known-unit">reads as {read.designation}</span>}
       {!disabled && (
         <button type="button" id="which-thread" className="plain-button known-doubt" onClick={() => setAsking(true)}>
           which thread is it?
@@ -65,8 +76,8 @@ export const ThreadField = memo(function ThreadField({
             onClose={() => setAsking(false)}
             onPick={(threadId) => {
               setAsking(false);
-              setText(null);
-              if (threadId !== value) choose('threadId', threadId);
+              typed.forget();
+              take(threadById(threadId));
             }}
           />
         </Suspense>

@@ -10,6 +10,8 @@ import {
 } from '@deep-mend/core';
 import { memo, useState, type ReactNode } from 'react';
 import { useShop } from '../../../base/ShopContext.tsx';
+import { useTyped, type Read } from '../../../base/useTyped.ts';
+import { useChoiceKey } from '../useDrafts.ts';
 import { optionsOf } from './options.ts';
 
 export type Choose = <K extends keyof HoleChoices>(field: K, value: HoleChoices[K]) => void;
@@ -72,6 +74,26 @@ export const Pick = memo(function Pick({
   );
 });
 
+type NumberRow = Extract<ReturnType<typeof choiceRow>, { kind: 'number' }>;
+
+/** Reads a number of a row, or a length in the unit in which it was typed; empty: nothing is said. */
+function readNumber({ unit, min, max }: NumberRow, text: string, units: UnitSystem): Read<number | null> {
+  if (text.trim() === '') return { value: null };
+  const isLength = unit === 'mm';
+  const number = isLength ? lengthOf(text, units) : Number(text.replace(',', '.'));
+  if (number !== null && number >= min && number <= max) return { value: number };
+  const expected = isLength ? 'a length' : `a number${unit === '' ? '' : ` of ${unit}`}`;
+  const limit = (value: number) => (isLength ? formatLengthWithUnit(value, units) : `${value}`);
+  return {
+    problem: `“${text}” was read; expected ${expected} between ${limit(min)} and ${limit(max)}, for example ${limit(Math.round((min + max) / 10))}.`,
+  };
+}
+
+function lengthOf(text: string, units: UnitSystem): number | null {
+  const read = parseLength(text, { bareUnit: units, gauges: false });
+  return read.ok ? read.length.mm : null;
+}
+
 export const NumberField = memo(function NumberField({
   field,
   value,
@@ -80,25 +102,18 @@ export const NumberField = memo(function NumberField({
 }: FieldProps & { value: number | null }) {
   const id = choiceFieldId(field);
   const { units } = useShop();
-  // A length is typed and shown in the reader's unit; it keeps the unit in which it was typed.
-  const [typed, setTyped] = useState<{ text: string; units: UnitSystem } | null>(null);
   const row = choiceRow(field);
   if (row.kind !== 'number') throw new Error(`${field} is no number`);
-  const { label, unit, min, max } = row;
-  const isLength = unit === 'mm';
-  const inUnits = typed?.units ?? units;
-  const number = typed && numberOf(typed, isLength);
-  const empty = typed !== null && typed.text.trim() === '';
-  const bad = typed !== null && !empty && !(number !== null && number >= min && number <= max);
-  const commit = () => {
-    if (typed === null || bad) return;
-    choose(field, (empty ? null : number) as never);
-    setTyped(null);
-  };
-  const written = (value: number) => (isLength ? formatLength(value, units) : String(value));
-  const limit = (value: number) => (isLength ? formatLengthWithUnit(value, inUnits) : `${value}`);
+  const isLength = row.unit === 'mm';
+  const typed = useTyped({
+    shown: value === null ? '' : isLength ? formatLength(value, units) : String(value),
+    units,
+    parse: (text, inUnits) => readNumber(row, text, inUnits),
+    commit: (number) => choose(field, number as never),
+    keepAs: useChoiceKey(field),
+  });
   return (
-    <Row label={label} labelFor={id}>
+    <Row label={row.label} labelFor={id}>
       <div className="known-value">
         <input
           id={id}
@@ -106,44 +121,38 @@ export const NumberField = memo(function NumberField({
           disabled={disabled}
           placeholder="—"
           autoComplete="off"
-          data-draft={typed !== null}
-          aria-invalid={bad}
-          value={typed?.text ?? (value === null ? '' : written(value))}
-          onChange={(event) => setTyped({ text: event.target.value, units: inUnits })}
-          onBlur={commit}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') commit();
-          }}
+          data-draft={typed.drafted}
+          aria-invalid={typed.problem !== null}
+          aria-describedby={typed.problem === null ? undefined : `${id}-problem`}
+          value={typed.text}
+          {...typed.on}
         />
-        <span className="known-unit">{isLength ? inUnits : unit}</span>
+        <span className="known-unit">{isLength ? typed.units : row.unit}</span>
       </div>
-      {bad && (
-        <p role="alert" className="known-problem">
-          “{typed.text}” was read; expected {isLength ? 'a length' : `a number${unit === '' ? '' : ` of ${unit}`}`}{' '}
-          between {limit(min)} and {limit(max)}, for example {limit(Math.round((min + max) / 10))}.
+      {typed.problem !== null && (
+        <p id={`${id}-problem`} role="alert" className="known-problem">
+          {typed.problem}
         </p>
       )}
     </Row>
   );
 });
 
-/** What was typed in a field of a number; null: it is none. */
-function numberOf({ text, units }: { text: string; units: UnitSystem }, isLength: boolean): number | null {
-  if (!isLength) return text.trim() === '' ? null : Number(text.replace(',', '.'));
-  const read = parseLength(text, { bareUnit: units, gauges: false });
-  return read.ok ? read.length.mm : null;
-}
-
 /** Words of one's own, as the name of a code. */
 export function WordsField({ field, value, disabled, choose }: FieldProps & { value: string }) {
   const id = choiceFieldId(field);
-  const [text, setText] = useState<string | null>(null);
+  const { units } = useShop();
   const row = choiceRow(field);
   if (row.kind !== 'text') throw new Error(`${field} is no text`);
-  const commit = () => {
-    if (text !== null && text.trim() !== value) choose(field, text.trim() as never);
-    setText(null);
-  };
+  const typed = useTyped({
+    shown: value,
+    units,
+    parse: (text) => ({ value: text.trim() }),
+    commit: (words) => {
+      if (words !== value) choose(field, words as never);
+    },
+    keepAs: useChoiceKey(field),
+  });
   return (
     <Row label={row.label} labelFor={id}>
       <input
@@ -152,13 +161,9 @@ export function WordsField({ field, value, disabled, choose }: FieldProps & { va
         disabled={disabled}
         maxLength={row.most}
         autoComplete="off"
-        data-draft={text !== null}
-        value={text ?? value}
-        onChange={(event) => setText(event.target.value)}
-        onBlur={commit}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter') commit();
-        }}
+        data-draft={typed.drafted}
+        value={typed.text}
+        {...typed.on}
       />
     </Row>
   );

@@ -6,7 +6,7 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
-import { formatLength, type FrozenPlan, type UnitSystem } from '@deep-mend/core';
+import { formatLength, type FrozenPlan, type UnitSystem, PRECISION } from '@deep-mend/core';
 import { useMemo, useState } from 'react';
 import { isNumber, onDevice } from '../../../../base/kept.ts';
 import { FONT } from '../../../../base/theme.ts';
@@ -86,7 +86,7 @@ export function CutPanel({
               {coming.title}: {coming.what}
             </Typography>
             <Typography sx={{ mt: 1 }}>
-              It takes the hole to {formatLength(plan.numbers.outermostMm, units, units === 'mm' ? 1 : 3)} {units} over
+              It takes the hole to {formatLength(plan.numbers.outermostMm, units, PRECISION.depth[units])} {units} over
               all. Look once more that it is the right hole.
             </Typography>
           </DialogContent>

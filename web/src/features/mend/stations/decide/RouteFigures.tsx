@@ -6,6 +6,7 @@ import {
   type HouseRules,
   type UnitSystem,
   WAYS,
+  PRECISION,
 } from '@deep-mend/core';
 import { Figure } from '../../../../parts/Figure.tsx';
 
@@ -33,7 +34,7 @@ export function RouteFigures({
   names: HouseRules['tapNames'];
   blind: boolean;
 }) {
-  const decimals = units === 'mm' ? 1 : 3;
+  const decimals = PRECISION.depth[units];
   const length = (mm: number) => formatLength(mm, units, decimals);
   const { cut, depths } = route;
   const drill = cut.drill;

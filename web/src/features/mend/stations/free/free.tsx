@@ -1,4 +1,12 @@
-import { coreWindow, formatLength, holeAfterCore, type Attempt, type HeatTickId, type MeansId } from '@deep-mend/core';
+import {
+  coreWindow,
+  formatLength,
+  holeAfterCore,
+  type Attempt,
+  type HeatTickId,
+  type MeansId,
+  PRECISION,
+} from '@deep-mend/core';
 import type { Draft } from '../../drafts.ts';
 import { ReadingField } from '../../ReadingField.tsx';
 import type { MendView, Station } from '../Station.ts';
@@ -38,7 +46,7 @@ async function tryMeans(
   if (outcome !== 'freed') return;
   if (left) {
     const expected = (mm: number): Draft => ({
-      text: formatLength(mm, units, units === 'mm' ? 2 : 4),
+      text: formatLength(mm, units, PRECISION.bore[units]),
       instrument: 'caliper',
       halfWidth: String(left.halfWidthMm),
       units,

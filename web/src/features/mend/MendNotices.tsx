@@ -1,0 +1,79 @@
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import type { HoleDetail } from '@deep-mend/contract';
+import { memo } from 'react';
+import { Link } from 'react-router';
+import type { ApiProblem } from '../../base/client.ts';
+
+/** What was stuck is out: what that means for the readings. */
+export function FreedNotice({ freed, onClose }: { freed: 'cut' | 'whole' | null; onClose: () => void }) {
+  if (!freed) return null;
+  return (
+    <Alert severity="info" onClose={onClose} sx={{ mb: 2 }}>
+      It is out. Measure the hole again: what its thread lost is damage now.
+      {freed === 'cut' &&
+        ' The drill went past the crests; the bore it should have left is typed in, and counts once you have checked it.'}
+    </Alert>
+  );
+}
+
+/** Nothing can be recorded on a hole without a mend. */
+export function NoMendNotice({ holeId, onStart }: { holeId: string; onStart: () => void }) {
+  return (
+    <Alert severity="info" sx={{ mb: 2 }} action={<Button onClick={onStart}>Start a mend</Button>}>
+      No mend is open on this hole. <Link to={`/holes/${holeId}`}>See its passport</Link>
+    </Alert>
+  );
+}
+
+/** What the server would not record, and why; where someone else was faster, both versions. */
+export function Refusal({
+  problem,
+  onClose,
+  refresh,
+}: {
+  problem: ApiProblem | null;
+  onClose: () => void;
+  refresh: () => Promise<unknown>;
+}) {
+  if (!problem) return null;
+  const { status, detail, yours, theirs } = problem.problem;
+  return (
+    <Alert
+      severity="error"
+      onClose={onClose}
+      sx={{ mb: 2 }}
+      action={
+        status === 409 ? (
+          <Button onClick={() => void refresh().then(onClose)}>Show what is there now</Button>
+        ) : undefined
+      }
+    >
+      {detail}
+      {status === 409 && yours !== undefined && (
+        <>
+          {' '}
+          Yours: <code>{JSON.stringify(yours)}</code>, theirs: <code>{JSON.stringify(theirs)}</code>.
+        </>
+      )}
+    </Alert>
+  );
+}
+
+/** Where the hole is, as a way back to its asset and its passport. */
+export const MendTitle = memo(function MendTitle({ detail, name }: { detail: HoleDetail; name: string }) {
+  const { place } = detail;
+  return (
+    <Typography variant="h1" sx={{ fontSize: 16, fontWeight: 400, mb: 0.5, '& a': { color: 'text.secondary' } }}>
+      {place ? (
+        <>
+          <Link to={`/assets/${place.assetId}`}>{place.assetName}</Link> / {place.faceName} /{' '}
+        </>
+      ) : (
+        'Loose part / '
+      )}
+      <b>{name}</b>
+    </Typography>
+  );
+});
