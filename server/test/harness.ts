@@ -3,11 +3,30 @@ import pino from 'pino';
 import { Sequelize } from 'sequelize';
 import supertest from 'supertest';
 import { v7 } from 'uuid';
-import { createApp } from '../src/app.ts';
+import { createApp, type AppOptions } from '../src/app.ts';
 import { connect } from '../src/store/connect.ts';
+import { ActorRow, Shop } from '../src/store/models.ts';
 import { ensureShop } from '../src/usecases/shop/ensureShop.ts';
+import { NEW_SHOP } from '../src/usecases/shop/settings.ts';
 import { migrate } from '../src/store/migrate.ts';
-import { API_PREFIX } from '@deep-mend/contract';
+import { API_PREFIX, type ShopSettings } from '@deep-mend/contract';
+import { foldHole, inputsOf, routeDigest, weigh, type StoredEvent } from '@deep-mend/core';
+
+/** The API as one shop sees it. */
+function clientOf(options: Pick<AppOptions, 'sequelize' | 'shopId' | 'defaultActorId' | 'now'>) {
+  const app = createApp({ ...options, webFolder: null, logger: pino({ level: process.env.TEST_LOG ?? 'silent' }) });
+  const http = supertest(app.callback());
+  const send = (method: 'post' | 'put', path: string, body: object, headers: Record<string, string> = {}) =>
+    http[method](API_PREFIX + path)
+      .set({ 'Idempotency-Key': v7(), ...headers })
+      .send(body);
+  return {
+    http,
+    get: (path: string) => http.get(API_PREFIX + path),
+    post: (path: string, body: object, headers?: Record<string, string>) => send('post', path, body, headers),
+    put: (path: string, body: object, headers?: Record<string, string>) => send('put', path, body, headers),
+  };
+}
 
 /** One database per test file on the run's own cluster. */
 export async function startHarness() {
@@ -18,27 +37,19 @@ export async function startHarness() {
   const sequelize = connect(`${cluster}/${database}`);
   await migrate(sequelize);
   const { shopId, defaultActorId } = await ensureShop();
-  const clock = { now: new Date('2026-11-23T08:00:00Z') };
-  const app = createApp({
-    sequelize,
-    shopId,
-    defaultActorId,
-    webFolder: null,
-    logger: pino({ level: process.env.TEST_LOG ?? 'silent' }),
-    now: () => clock.now,
-  });
-  const http = supertest(app.callback());
-  const send = (method: 'post' | 'put', path: string, body: object, headers: Record<string, string> = {}) =>
-    http[method](API_PREFIX + path)
-      .set({ 'Idempotency-Key': v7(), ...headers })
-      .send(body);
+  const now = () => new Date('2026-11-23T08:00:00Z');
   return {
     sequelize,
-    http,
-    context: { sequelize, shopId, actorId: defaultActorId, now: () => clock.now },
-    get: (path: string) => http.get(API_PREFIX + path),
-    post: (path: string, body: object, headers?: Record<string, string>) => send('post', path, body, headers),
-    put: (path: string, body: object, headers?: Record<string, string>) => send('put', path, body, headers),
+    context: { sequelize, shopId, actorId: defaultActorId, now },
+    ...clientOf({ sequelize, shopId, defaultActorId, now }),
+    /** A second shop in the same database: nothing of the first is seen from it. */
+    otherShop: async () => {
+      const shop = v7();
+      await Shop.create({ id: shop, settings: NEW_SHOP, revision: 1 });
+      const actor = { id: v7(), shopId: shop, name: 'Somebody else', role: 'mechanic' } as const;
+      await ActorRow.create(actor);
+      return clientOf({ sequelize, shopId: shop, defaultActorId: actor.id, now });
+    },
     stop: async () => {
       await sequelize.close();
       await admin.query(`DROP DATABASE ${database} WITH (FORCE)`);
@@ -106,4 +117,38 @@ export async function case1(harness: Harness) {
       return state.revision;
     },
   };
+}
+
+/** A reading of the edge, to be recorded. */
+export const reading = (mm: number) => ({
+  id: v7(),
+  kind: 'reading',
+  payload: { quantity: 'edge', text: `${mm} mm`, notation: 'mm', mm, halfWidthMm: 0.05, instrument: 'caliper' },
+  happenedAt,
+});
+
+/** The ways of a hole, weighed as its browser would. */
+export async function routesOf(harness: Harness, id: string) {
+  const hole = (await harness.get(`/holes/${id}`).expect(200)).body;
+  const settings = (await harness.get('/shop').expect(200)).body as ShopSettings;
+  const weighed = weigh(inputsOf(foldHole(hole.events as StoredEvent[])), {
+    rules: settings.rules,
+    rack: { setIds: settings.drillSets, missingIds: settings.missingDrills },
+  });
+  if (!weighed.ok) throw new Error(weighed.missing.join());
+  return { hole, routes: weighed.proposal.routes };
+}
+
+/** The folded file of a hole. */
+export const fileOf = async (harness: Harness, id: string) =>
+  foldHole((await harness.get(`/holes/${id}`).expect(200)).body.events as StoredEvent[]);
+
+/** A hole with its first way planned. */
+export async function frozen(harness: Harness, given?: Awaited<ReturnType<typeof case1>>) {
+  const made = given ?? (await case1(harness));
+  const { hole, routes } = await routesOf(harness, made.id);
+  const planId = v7();
+  const body = { id: planId, mendId: made.mendId, routeId: routes[0]!.id, digest: routeDigest(routes[0]!), happenedAt };
+  const reply = await harness.post(`/holes/${made.id}/plans`, body, { 'If-Match': `"${hole.revision}"` });
+  return { ...made, planId, reply, route: routes[0]!, body };
 }
