@@ -35,6 +35,7 @@ export default {
       testMatch: ['<rootDir>/web/src/**/*.test.tsx'],
       testEnvironment: '<rootDir>/web/test/browser.mjs',
       setupFiles: ['<rootDir>/web/test/workers.ts'],
+      setupFilesAfterEnv: ['<rootDir>/web/test/afterEach.ts'],
     },
     {
       ...shared,

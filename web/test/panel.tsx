@@ -6,47 +6,87 @@ import {
   DEFAULT_HOUSE_RULES,
   foldHole,
   freezePlan,
-  FULL_RACK,
   parentById,
+  shopRulesOf,
   threadById,
+  USUAL_DRILLING,
   weighCase,
   type FrozenPlan,
   type HoleFile,
   type UnitSystem,
 } from '@deep-mend/core';
 import type { ReactElement } from 'react';
-import { MemoryRouter } from 'react-router';
+import { MemoryRouter, Route, Routes, useLocation } from 'react-router';
+import { SWRConfig } from 'swr';
 import { ShopContext, type ShopState } from '../src/base/ShopContext.tsx';
 import { makeTheme } from '../src/base/theme.ts';
 import { draftStore, type DraftStore } from '../src/features/mend/drafts.ts';
 import { DraftContext } from '../src/features/mend/useDrafts.ts';
 
+const ACTORS: ShopState['actors'] = [
+  { id: 'a1', name: 'Mechanic A', role: 'mechanic' },
+  { id: 'a2', name: 'Lead hand', role: 'lead-hand' },
+];
+
+export const SETTINGS: ShopState['settings'] = {
+  name: 'Boatyard',
+  units: 'mm',
+  drillSets: ['metric-tenths', 'metric-halves'],
+  missingDrills: [],
+  singleDrills: [],
+  wornDrills: [],
+  drilling: { ...USUAL_DRILLING },
+  rules: DEFAULT_HOUSE_RULES,
+  setUp: true,
+};
+
 /** A shop as the panels see it. */
-export function shopOf(units: UnitSystem = 'mm'): ShopState {
-  const rules = { rules: DEFAULT_HOUSE_RULES, rack: FULL_RACK };
-  const actor = { id: 'a1', name: 'Mechanic A', role: 'mechanic' } as const;
+export function shopOf(units: UnitSystem = 'mm', changes: Partial<ShopState> = {}): ShopState {
+  const settings = changes.settings ?? SETTINGS;
+  const rules = shopRulesOf(settings);
   return {
-    settings: {} as ShopState['settings'],
-    actors: [actor, { id: 'a2', name: 'Lead hand', role: 'lead-hand' }],
-    actor,
+    settings,
+    actors: ACTORS,
+    actor: ACTORS[0]!,
     chooseActor: () => undefined,
     units,
     toggleUnits: () => undefined,
     rules,
     answering: { ...rules, units },
     save: async () => undefined,
+    ...changes,
   };
 }
 
+interface Around {
+  shop?: Partial<ShopState>;
+  drafts?: DraftStore;
+  /** The address that the page is at, and the pattern that it answers to. */
+  at?: string;
+  path?: string;
+}
+
+/** Says where somebody was led to. */
+const Elsewhere = () => <p data-testid="elsewhere">{useLocation().pathname}</p>;
+
 /** Puts a panel on a page in a shop, in a mend, and hands on a user who clicks and types. */
-export function show(panel: ReactElement, units: UnitSystem = 'mm', drafts: DraftStore = draftStore('h1')) {
+export function show(panel: ReactElement, units: UnitSystem = 'mm', around: Around = {}) {
+  const { shop, drafts = draftStore('h1'), at = '/', path = at } = around;
+  const state = shopOf(units, shop);
   const page = (inner: ReactElement) => (
     <ThemeProvider theme={makeTheme('light')}>
-      <MemoryRouter>
-        <ShopContext value={shopOf(units)}>
-          <DraftContext value={drafts}>{inner}</DraftContext>
-        </ShopContext>
-      </MemoryRouter>
+      <SWRConfig value={{ provider: () => new Map(), dedupingInterval: 0 }}>
+        <MemoryRouter initialEntries={[at]}>
+          <ShopContext value={state}>
+            <DraftContext value={drafts}>
+              <Routes>
+                <Route path={path} element={inner} />
+                <Route path="*" element={<Elsewhere />} />
+              </Routes>
+            </DraftContext>
+          </ShopContext>
+        </MemoryRouter>
+      </SWRConfig>
     </ThemeProvider>
   );
   const shown = render(page(panel));

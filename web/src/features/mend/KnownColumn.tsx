@@ -164,7 +164,11 @@ const JOINT_CHOICES = [
 
 /** What the screw holds, where and how. */
 const JointGroup = ({ file: { choices }, choice, reading, chosen, has, looking, asksScrewed }: Fields) => (
-  <More title="More about the joint" filled={looking || chosen(...JOINT_CHOICES) || has('grip', 'end-room', 'seat')}>
+  <More
+    key={`joint ${looking}`}
+    title="More about the joint"
+    filled={looking || chosen(...JOINT_CHOICES) || has('grip', 'end-room', 'seat')}
+  >
     {() => (
       <>
         {!asksScrewed && choice('screwedIn')}

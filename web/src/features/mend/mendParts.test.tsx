@@ -1,0 +1,116 @@
+import { screen } from '@testing-library/react';
+import type { HoleDetail } from '@deep-mend/contract';
+import { ApiProblem } from '../../base/client.ts';
+import { problem, serve } from '../../../test/serve.ts';
+import { pageOf } from '../../../test/holes.ts';
+import { fileWith, show } from '../../../test/panel.tsx';
+import { FreedNotice, MendTitle, NoMendNotice, Refusal } from './MendNotices.tsx';
+import { ReplanDialog } from './ReplanDialog.tsx';
+import { LocatePanel } from './stations/locate/LocatePanel.tsx';
+
+const replan = (told: unknown[], units: 'mm' | 'in' = 'mm') =>
+  show(
+    <ReplanDialog
+      units={units}
+      onReading={async (quantity, draft) => void told.push([quantity, draft.text, draft.units])}
+      onStuck={async (what) => void told.push(what)}
+      onClose={() => void told.push('closed')}
+    />,
+    units,
+  );
+
+test('it came out another size: only a size is taken, with the unit in which it was typed', async () => {
+  const told: unknown[] = [];
+  const { user } = replan(told, 'in');
+  const again = screen.getByRole('button', { name: 'Weigh again' }) as HTMLButtonElement;
+  const field = screen.getByRole('textbox');
+  expect(again.disabled).toBe(true);
+  await user.type(field, 'big');
+  expect([again.disabled, field.getAttribute('aria-invalid')]).toEqual([true, 'true']);
+  await user.clear(field);
+  await user.type(field, '0.34');
+  await user.click(again);
+  expect(told).toEqual([['bore-a', '0.34', 'in']]);
+});
+
+test('a tap that broke in it needs no number', async () => {
+  const told: unknown[] = [];
+  const { user } = replan(told);
+  await user.click(screen.getByRole('combobox'));
+  await user.click(screen.getByRole('option', { name: 'The tap broke in it' }));
+  expect(screen.queryByRole('textbox')).toBeNull();
+  await user.click(screen.getByRole('button', { name: 'Weigh again' }));
+  expect(told).toEqual(['tap']);
+});
+
+test('what was stuck is out: whether the drill went past the crests is said', () => {
+  const { text, again } = show(<FreedNotice freed="whole" onClose={() => undefined} />);
+  expect(text()).toContain('Measure the hole again');
+  expect(text()).not.toContain('past the crests');
+  again(<FreedNotice freed="cut" onClose={() => undefined} />);
+  expect(text()).toContain('The drill went past the crests');
+  again(<FreedNotice freed={null} onClose={() => undefined} />);
+  expect(text()).toBe('');
+});
+
+test('a hole without a mend leads to one, or to its passport', async () => {
+  let started = 0;
+  const { user } = show(<NoMendNotice holeId="h1" onStart={() => void (started += 1)} />);
+  expect(screen.getByRole('link').getAttribute('href')).toBe('/holes/h1');
+  await user.click(screen.getByRole('button', { name: 'Start a mend' }));
+  expect(started).toBe(1);
+});
+
+test('someone was faster: both versions, and what is there now is one press away', async () => {
+  const done: string[] = [];
+  const { user, text, again } = show(
+    <Refusal
+      problem={
+        new ApiProblem(
+          problem(409, 'Someone changed this hole.', { yours: { value: 'brass' }, theirs: { value: 'bronze' } }),
+        )
+      }
+      onClose={() => void done.push('closed')}
+      refresh={async () => void done.push('read')}
+    />,
+  );
+  expect(text()).toMatch(/Yours: .*brass.*theirs: .*bronze/);
+  await user.click(screen.getByRole('button', { name: 'Show what is there now' }));
+  expect(done).toEqual(['read', 'closed']);
+  again(
+    <Refusal problem={new ApiProblem(problem(422, 'No.'))} onClose={() => undefined} refresh={async () => undefined} />,
+  );
+  expect([text(), screen.queryByRole('button', { name: 'Show what is there now' })]).toEqual(['No.', null]);
+});
+
+const detail = (place: HoleDetail['place']): HoleDetail => ({ id: 'h1', revision: 2, place, events: [] });
+const place = { assetId: 'as1', assetName: 'Slipway winch', faceId: 'f1', faceName: 'Sump face' };
+
+test('the title is the way back to the asset; a loose part has none', () => {
+  const { text, again } = show(<MendTitle detail={detail(place)} name="Hole 4" />);
+  expect(screen.getByRole('link').getAttribute('href')).toBe('/assets/as1');
+  again(<MendTitle detail={detail(null)} name="Hole 4" />);
+  expect([text(), screen.queryByRole('link')]).toEqual(['Loose part / Hole 4', null]);
+});
+
+test('where it is: a mend is started with what happened, where none is open', async () => {
+  serve({ 'GET /assets': pageOf() });
+  const opened: string[] = [];
+  const locate = (open: boolean) => (
+    <LocatePanel
+      detail={detail(null)}
+      file={fileWith({}, open ? { what: 'pulled out' } : { outcome: 'given-up', closedAt: '2026-01-02T08:00:00Z' })}
+      onFile={async () => undefined}
+      onOpen={async (what) => void opened.push(what)}
+    />
+  );
+  const { user, text, again } = show(locate(true));
+  expect(text()).toContain('Hole 4: pulled out');
+  expect(screen.queryByRole('button', { name: 'Start a mend here' })).toBeNull();
+  again(locate(false));
+  expect(text()).toContain('Before: given up, 2 Jan 2026.');
+  await user.type(screen.getByLabelText('What happened to it?'), 'stripped again');
+  await user.click(screen.getByRole('button', { name: 'Start a mend here' }));
+  expect(opened).toEqual(['stripped again']);
+  expect((screen.getByRole('button', { name: 'File it there' }) as HTMLButtonElement).disabled).toBe(true);
+});

@@ -1,0 +1,66 @@
+import { screen } from '@testing-library/react';
+import { ENGINE_VERSION } from '@deep-mend/core';
+import { plannedCoil, show } from '../../../../../test/panel.tsx';
+import { PreparePanel } from './PreparePanel.tsx';
+
+const plan = plannedCoil();
+const panel = (props: Partial<Parameters<typeof PreparePanel>[0]> = {}) => (
+  <PreparePanel
+    plan={plan}
+    before={null}
+    stale={false}
+    units="mm"
+    bar={null}
+    onAgain={() => undefined}
+    onOtherwise={null}
+    onCut={() => undefined}
+    {...props}
+  />
+);
+
+test('the numbers are the plan’s, in the reader’s unit', () => {
+  const { text, again } = show(panel());
+  const { numbers } = plan;
+  expect(text()).toContain(`Drill${numbers.drillId}bores about ${numbers.boreMm.toFixed(1)}`);
+  expect(text()).toContain(`reaching ${numbers.screwReachMm.toFixed(1)}`);
+  again(panel({ units: 'in' }));
+  expect(text()).toContain(`bores about ${(numbers.boreMm / 25.4).toFixed(3)}`);
+});
+
+test('the card’s steps are printed as they were frozen, in order, in both units', () => {
+  const { again } = show(panel());
+  const shown = () => screen.getAllByRole('listitem').map((item) => item.querySelector('p')!.textContent);
+  expect(shown()).toEqual(plan.said.mm.steps.map(({ title }) => title));
+  again(panel({ units: 'in' }));
+  for (const { what } of plan.said.in.steps) expect(screen.getByText(what)).toBeTruthy();
+});
+
+test('while something is open the machine is shut, and it says what', async () => {
+  let cut = 0;
+  const { user, again } = show(panel({ bar: 'Look first: is it cracked?', onCut: () => void (cut += 1) }));
+  const go = () => screen.getByRole('button', { name: 'Go to the machine' }) as HTMLButtonElement;
+  expect([go().disabled, screen.getByText('Look first: is it cracked?.') !== null]).toEqual([true, true]);
+  again(panel({ onCut: () => void (cut += 1) }));
+  await user.click(go());
+  expect(cut).toBe(1);
+});
+
+test.each([
+  [ENGINE_VERSION, 'The readings or house rules changed since this plan was frozen.'],
+  ['0.4.0', 'The computation was improved since this plan was frozen.'],
+])('a plan of engine %s that is stale says why, and is weighed again', async (engineVersion, why) => {
+  let again = 0;
+  const { user } = show(panel({ plan: { ...plan, engineVersion }, stale: true, onAgain: () => void (again += 1) }));
+  expect(screen.getByRole('alert').textContent).toContain(why);
+  await user.click(screen.getByRole('button', { name: 'Weigh again' }));
+  expect(again).toBe(1);
+});
+
+test('it came out otherwise only where there is something to record it on', async () => {
+  let told = 0;
+  const { user, again } = show(panel());
+  expect(screen.queryByRole('button', { name: 'It came out otherwise' })).toBeNull();
+  again(panel({ onOtherwise: () => void (told += 1) }));
+  await user.click(screen.getByRole('button', { name: 'It came out otherwise' }));
+  expect(told).toBe(1);
+});

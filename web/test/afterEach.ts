@@ -1,0 +1,5 @@
+// What one test leaves on the device is not there for the next.
+afterEach(() => {
+  localStorage.clear();
+  sessionStorage.clear();
+});
