@@ -68,17 +68,6 @@ test('M6 in a 3 mm flange: a bolt through it holds, a retap is with care, and tw
   await expect(page.getByRole('row', { name: /^Verdict/ })).toContainText('with care');
 });
 
-test('M5 in 18 mm of ductile iron: the useful thread, and what may be counter-drilled', async ({ page }) => {
-  await loosePart(page, 'Linkspan plate', { thread: 'M5', material: 'Ductile iron', depth: '18' });
-  await type(page, 'Axis to nearest edge', '40');
-  await type(page, 'Hole in the mating part', '6.6');
-  await type(page, 'Screw reaches below the face', '16');
-  await page.getByLabel('Must carry').selectOption('fastener-first');
-  await weigh(page);
-  await rung(page, /^Retap M6 × 1:/).click();
-  await expect(page.getByText(/may be counter-drilled clear, the screw still reaches/)).toBeVisible();
-});
-
 test('a coil that spun, and a tap that broke: the history stays and the ladder starts from the new state', async ({
   page,
 }) => {

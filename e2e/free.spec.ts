@@ -99,21 +99,3 @@ test('M10 stud sunk 6 mm in iron: depth, stop and flag; the measured offset says
   await expect(page.getByLabel('Bore now, widest', { exact: true })).toHaveValue(/^9\.\d/);
   await expect(page.getByRole('button', { name: /Free$/ })).toBeDisabled();
 });
-
-test('a broken tap and a hardened dowel: no drill is offered, and what does cut it is', async ({ page }) => {
-  await snapped(page, 'Plate, hole 9', 'the tap broke', 'M6', 'Mild steel');
-  await page.getByRole('button', { name: 'Yes' }).click();
-  await page.getByRole('button', { name: /Free$/ }).click();
-  await expect(page.getByText(/^First:/)).toHaveText('First: turn the tap back by its flutes.');
-  await expect(page.getByRole('button', { name: /Carbide, in a rigid machine/ })).toBeVisible();
-  await expect(page.getByRole('region', { name: 'So that the next one does not break' })).toContainText(
-    'the tap takes',
-  );
-  await page.getByLabel('Stuck in it').selectOption('dowel');
-  await expect(page.getByLabel('too hard to drill')).not.toBeChecked();
-  await expect(page.getByRole('button', { name: /Drill it, tap it and pull it/ })).toContainText(
-    'leaves the pin 1 mm of wall',
-  );
-  await page.getByLabel('too hard to drill').check();
-  await expect(page.getByText(/^Not: drill it, tap it/)).toContainText('do not blunt the first drill');
-});

@@ -4,6 +4,15 @@ import { TestEnvironment } from 'jest-environment-jsdom';
 export default class Browser extends TestEnvironment {
   async setup() {
     await super.setup();
-    Object.assign(this.global, { structuredClone, TextEncoder, TextDecoder, fetch, Request, Response, Headers });
+    Object.assign(this.global, {
+      scrollTo: () => undefined,
+      structuredClone,
+      TextEncoder,
+      TextDecoder,
+      fetch,
+      Request,
+      Response,
+      Headers,
+    });
   }
 }

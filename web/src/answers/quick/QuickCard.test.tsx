@@ -14,6 +14,20 @@ test.each([
   ['tilt 0.5 over 50', /Leans by0\.57°/],
   ['load M8 6.8 steel', /Stronger than the cut3\.8times/],
   ['8.3 21/64', /8\.3 mm/],
+  ['coil M10', /^Wire coil insert for M10 × 1\.5/],
+  ['depth 17 5/16-18', /bottoming tap, 2 threads of lead/],
+  ['torque M8 8.8', /75 % of the proof load/],
+  ['centres 58 over 8 and 8', /50\.00/],
+  ['1/4 NPT', /never mended as if it were parallel/],
+  ['Tr40x14 P7', /is never reversed/],
+  ['27/64', /1\/2-13 UNC/],
+  ['#7', /1\/4-20 UNC/],
+  ['Q', /8\.433 mm/],
+  ['8', /body size of M8/],
+  ['what drill for M10 in stainless', /8\.7 mm/],
+  ['flag wall 19 plate 12', /never the setting/],
+  ['M8x', /lacks its pitch/],
+  ['9'.repeat(10_000), /needs at most/],
 ])('“%s” is answered in words', (question, words) => {
   expect(card(question)).toMatch(words);
 });

@@ -80,3 +80,19 @@ test('a closed mend shows the ways and takes no try', () => {
   show(panel(screw, { readOnly: true }));
   expect(screen.queryByRole('button', { name: 'It is out' })).toBeNull();
 });
+
+test('a broken tap is turned back by its flutes; carbide waits for a rigid machine', () => {
+  const { text } = show(panel(blankStuck('tap', thread, parentById('mild-steel'))));
+  expect(text()).toMatch(/First: turn the tap back by its flutes\./);
+  expect(screen.getByRole('button', { name: /Carbide, in a rigid machine/ })).toBeTruthy();
+});
+
+test('a dowel is drilled and pulled, unless it is too hard for a drill', () => {
+  const dowel = blankStuck('dowel', thread, parentById('mild-steel'));
+  const { text, again } = show(panel(dowel));
+  expect(screen.getByRole('button', { name: /Drill it, tap it and pull it/ }).textContent).toContain(
+    'leaves the pin 2 mm of wall',
+  );
+  again(panel({ ...dowel, hard: true, hardnessKnown: true }));
+  expect(text()).toMatch(/Not: drill it, tap it and pull it.*do not blunt the first drill/);
+});
