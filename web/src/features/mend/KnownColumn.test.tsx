@@ -1,6 +1,7 @@
-import { screen } from '@testing-library/react';
-import type { ChoiceId, HoleFile } from '@deep-mend/core';
+import { cleanup, screen } from '@testing-library/react';
+import { CHOICES, QUANTITIES, STUCK_THINGS, type ChoiceId, type HoleFile } from '@deep-mend/core';
 import { fileWith, show } from '../../../test/panel.tsx';
+import { choiceFieldId } from './known/fields.tsx';
 import { KnownColumn } from './KnownColumn.tsx';
 
 const column = (choices: HoleFile['choices'] = {}, props: Partial<Parameters<typeof KnownColumn>[0]> = {}) => (
@@ -107,4 +108,32 @@ test('without a mend nothing can be typed, and it says why', () => {
   expect(text()).toContain('No mend is open on this hole');
   for (const field of document.querySelectorAll<HTMLInputElement>('input, select'))
     expect([field.id, field.disabled]).toEqual([field.id, true]);
+});
+
+/** Asked at the station that frees, beside what they decide. */
+const AT_FREE = {
+  readings: ['core-bore', 'core-projection', 'core-bored'],
+  choices: ['stuckBehind', 'coreStart', 'coreHold', 'coreLimit', 'keepShellMm', 'keepFloorMm', 'keepWallMm'],
+};
+
+test('every reading and every choice has its field on some hole', () => {
+  const HOLES: HoleFile['choices'][] = [
+    { kind: 'blind', behind: 'liquid', earlierRepair: 'wire-coil', threadId: 'M8x1.25', demandMode: 'preload' },
+    { threadId: 'M8x1.25', failedMethod: 'oversize', duty: 'can-hurt' },
+    { kind: 'through', screwedIn: 'plug', threadId: 'M14x1.5', behind: 'pressure', duty: 'under-code' },
+    ...STUCK_THINGS.map(({ id }): HoleFile['choices'] => ({ stuck: id, threadId: 'M8x1.25' })),
+  ];
+  const readings = QUANTITIES.map(({ id }) => id);
+  const seen = new Set<string>();
+  for (const choices of HOLES) {
+    // With everything typed every group lies open; with nothing, what stands in its place is asked.
+    for (const drafted of [new Set(readings), new Set<never>()]) {
+      show(column(choices, { drafted }));
+      document.querySelectorAll('input, select').forEach(({ id }) => seen.add(id));
+      cleanup();
+    }
+  }
+  expect(readings.filter((id) => !seen.has(`reading-${id}`))).toEqual(AT_FREE.readings);
+  const choices = CHOICES.map(({ id }) => id).filter((id) => id !== 'threadId');
+  expect(choices.filter((id) => !seen.has(choiceFieldId(id)))).toEqual(AT_FREE.choices);
 });
