@@ -1,5 +1,5 @@
 // npm run bench: speed as ratios against a floor in the same run. Loopback only, bounded in time.
-// npm run bench -- keystroke: only the parts that are named (routes, harm, planner, writes, api, keystroke).
+// npm run bench -- keystroke: only the parts that are named (routes, harm, planner, writes, api, first, keystroke).
 import { fork, spawnSync } from 'node:child_process';
 import { mkdirSync } from 'node:fs';
 import http from 'node:http';
@@ -38,9 +38,11 @@ const verdict = (good) => (good ? 'within budget' : 'OVER BUDGET');
 
 if (wants('routes')) {
   console.log('\nRoutes: full proposal for one hole (budget 0.9 ms median, 2 ms at worst)');
-  const routes = JSON.parse(spawnSync(process.execPath, [join(out, 'routes.mjs')], { encoding: 'utf8' }).stdout);
+  const once = () => JSON.parse(spawnSync(process.execPath, [join(out, 'routes.mjs')], { encoding: 'utf8' }).stdout);
+  // What else runs on the machine only ever adds: the least disturbed of three.
+  const routes = [once(), once(), once()].reduce((best, run) => (run.medianMs < best.medianMs ? run : best));
   console.log(
-    `  median ${routes.medianMs.toFixed(3)} ms, 95th percentile ${routes.p95Ms.toFixed(3)} ms, ${Math.round(routes.perSecond)} a second: ${verdict(routes.medianMs <= 2 && routes.perSecond >= 500)}`,
+    `  median ${routes.medianMs.toFixed(3)} ms, 95th percentile ${routes.p95Ms.toFixed(3)} ms, 999 of 1000 under ${routes.worstMs.toFixed(2)} ms, ${Math.round(routes.perSecond)} a second: ${verdict(routes.medianMs <= 0.9 && routes.worstMs <= 2)}`,
   );
 }
 
@@ -197,6 +199,42 @@ if (wants('api')) {
     `  bare ${Math.round(floor.perSecond)} req/s, p95 ${floor.p95Ms.toFixed(1)} ms; API ${Math.round(api.perSecond)} req/s, p95 ${api.p95Ms.toFixed(1)} ms; ratio ${ratio.toFixed(2)}: ${verdict(ratio >= 0.4)}`,
   );
   bare.kill('SIGTERM');
+}
+
+if (wants('first')) {
+  console.log('\nFirst view: the shop with nothing kept, 4x CPU slow-down, against a bare page of the same server');
+  const { chromium: browserType } = await import('@playwright/test');
+  const browser = await browserType.launch({ executablePath: chromium, args: CHROMIUM_ARGS });
+  /** ms from the address to what is waited for, in a browser that has kept nothing; and the scripts that came, bytes. */
+  const opened = async (address, shown) => {
+    const context = await browser.newContext();
+    const page = await context.newPage();
+    const session = await context.newCDPSession(page);
+    await session.send('Emulation.setCPUThrottlingRate', { rate: 4 });
+    const start = performance.now();
+    await page.goto(address);
+    await page.locator(shown).first().waitFor();
+    const ms = performance.now() - start;
+    const scripts = await page.evaluate(() =>
+      performance
+        .getEntriesByType('resource')
+        .filter(({ name }) => name.endsWith('.js'))
+        .reduce((sum, { encodedBodySize }) => sum + encodedBodySize, 0),
+    );
+    await context.close();
+    return { ms, scripts };
+  };
+  const least = async (address, shown) => {
+    const rounds = [];
+    for (let round = 0; round < 5; round += 1) rounds.push(await opened(address, shown));
+    return rounds.reduce((best, round) => (round.ms < best.ms ? round : best));
+  };
+  const bare = await least(`${server.url}/healthz`, 'body');
+  const shop = await least(server.url, 'main h2');
+  console.log(
+    `  ${shop.ms.toFixed(0)} ms to the lists, a bare page ${bare.ms.toFixed(0)} ms; scripts as sent ${(shop.scripts / 1000).toFixed(0)} kB`,
+  );
+  await browser.close();
 }
 
 if (wants('keystroke')) {

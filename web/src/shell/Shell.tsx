@@ -14,7 +14,7 @@ import { Header, type SchemeSwitch } from './Header.tsx';
 
 const KEYS = [
   ['/', 'quick line'],
-  ['1 to 7', 'stations of a mend'],
+  ['1, 2 …', 'stations of a mend'],
   ['u', 'millimetres or inches'],
   ['w', 'show working, at Decide'],
   ['arrows', 'up and down the metal ladder'],
