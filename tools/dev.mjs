@@ -1,13 +1,18 @@
 // npm run dev: the demo's database and server, rebuilt when the server's sources change, and Vite with hot reload.
 import { spawn } from 'node:child_process';
+import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { checkNode, ensurePostgres, installDependencies, ROOT } from './lib/bootstrap.mjs';
-import { startPostgres } from './lib/postgres.mjs';
+import { homeOf, startPostgres } from './lib/postgres.mjs';
 
 checkNode();
 installDependencies();
 ensurePostgres();
-const cluster = process.env.DATABASE_URL ? null : await startPostgres({ home: join(ROOT, '.data', 'demo') });
+const demo = homeOf(ROOT, 'demo');
+// Without a demo it begins with an empty shop: only the demo's own start makes one, whole.
+const cluster = process.env.DATABASE_URL
+  ? null
+  : await startPostgres({ home: existsSync(demo) ? demo : homeOf(ROOT, 'empty') });
 const env = {
   ...process.env,
   DATABASE_URL: process.env.DATABASE_URL ?? `${cluster.url}/postgres`,

@@ -14,7 +14,7 @@ async function main(): Promise<void> {
   const logger = pino({ level: config.logLevel });
   const sequelize = connect(config.databaseUrl);
   await migrate(sequelize);
-  const { shopId, defaultActorId } = await ensureShop();
+  const { shopId, defaultActorId } = await ensureShop(sequelize);
   await forgetOldKeys(new Date());
   const app = createApp({
     sequelize,

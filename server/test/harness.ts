@@ -36,7 +36,7 @@ export async function startHarness() {
   await admin.query(`CREATE DATABASE ${database}`);
   const sequelize = connect(`${cluster}/${database}`);
   await migrate(sequelize);
-  const { shopId, defaultActorId } = await ensureShop();
+  const { shopId, defaultActorId } = await ensureShop(sequelize);
   const now = () => new Date('2026-11-23T08:00:00Z');
   return {
     sequelize,

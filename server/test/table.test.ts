@@ -117,7 +117,7 @@ describe('a toy of everything runs', () => {
     await admin.query(`CREATE DATABASE ${database}`);
     const sequelize = built.connect(`${cluster}/${database}`);
     await built.migrate(sequelize);
-    const shop = await built.ensureShop();
+    const shop = await built.ensureShop(sequelize);
     const app = built.createApp({
       sequelize,
       ...shop,

@@ -7,11 +7,11 @@ import {
   chownSync,
   closeSync,
   existsSync,
-  mkdirSync,
   mkdtempSync,
   openSync,
   readdirSync,
   readFileSync,
+  renameSync,
   rmSync,
   statSync,
   writeFileSync,
@@ -19,6 +19,7 @@ import {
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
+import { keptFolder, ownFolder } from './keptFolder.mjs';
 
 /** Folder of the newest server binaries, or null: Debian does not put them on the PATH. */
 export function serverBinaries() {
@@ -73,6 +74,29 @@ function sweepStale(folder) {
   }
 }
 
+/** Where every clone kept its data before each had a folder of its own. */
+const ONCE_SHARED = '/var/tmp/deep-mend-data';
+
+/** Who may own a folder of data: we, and the user that the database runs as. */
+const ownersOf = (ids) => [process.getuid(), ...(ids.uid === undefined ? [] : [ids.uid])];
+
+/** Where this clone keeps the data of a mode, as far as the database's user can reach. */
+export function homeOf(root, mode) {
+  const ids = runAs();
+  const home = keptFolder({
+    root,
+    mode,
+    reachable: ids.uid === undefined || traversable(root),
+    owners: ownersOf(ids),
+  });
+  if (!home.startsWith(root)) {
+    console.log(`The postgres user cannot reach the project's folder; the data is kept in ${home}`);
+    if (existsSync(ONCE_SHARED) && !existsSync(home))
+      console.log(`An older start kept data in ${ONCE_SHARED}. To go on with it, stop and move it there.`);
+  }
+  return home;
+}
+
 /**
  * Starts a server and returns { url, folder, existed, stop }. `home` keeps the data there; without it a cluster in memory is made.
  */
@@ -88,28 +112,25 @@ export async function startPostgres({ home = null } = {}) {
     base = mkdtempSync(join(shm, 'deep-mend-pg-'));
     writeFileSync(join(base, 'owner.pid'), String(process.pid));
   } else {
-    mkdirSync(dirname(base), { recursive: true });
-    if (ids.uid !== undefined && !traversable(dirname(base))) {
-      base = '/var/tmp/deep-mend-data';
-      console.log(`The postgres user cannot reach the project's folder; the data is kept in ${base}`);
-    }
-    mkdirSync(base, { recursive: true });
+    ownFolder(base, ownersOf(ids));
   }
   own(base, ids);
   const data = join(base, 'cluster');
   const secret = join(base, 'password');
   const socket = mkdtempSync(join(tmpdir(), 'dm-pgs-')); // a socket's path must be short
   own(socket, ids);
-  const initialised = existsSync(join(data, 'PG_VERSION'));
+  const initialised = existsSync(data);
   if (!initialised) {
-    rmSync(data, { recursive: true, force: true });
+    // Made aside and renamed when it is whole: a start that is killed on the way leaves nothing that looks like a cluster.
+    const making = `${data}.making`;
+    rmSync(making, { recursive: true, force: true });
     writeFileSync(secret, randomBytes(18).toString('hex'), { mode: 0o600 });
     if (ids.uid !== undefined) chownSync(secret, ids.uid, ids.gid);
     const made = spawnSync(
       join(bin, 'initdb'),
       [
         '-D',
-        data,
+        making,
         '-U',
         'app',
         '-A',
@@ -124,6 +145,7 @@ export async function startPostgres({ home = null } = {}) {
       { ...ids, cwd: '/', encoding: 'utf8' },
     );
     if (made.status !== 0) throw new Error(`initdb failed: ${made.stderr}`);
+    renameSync(making, data);
   }
   const password = readFileSync(secret, 'utf8');
   const unsafe = memory

@@ -1,9 +1,10 @@
-import type { Sequelize } from 'sequelize';
+import type { Schema } from '../migrate.ts';
 
 export const name = '0001-first';
 
-export async function up(sequelize: Sequelize): Promise<void> {
-  await sequelize.query(`
+export async function up({ sequelize, transaction }: Schema): Promise<void> {
+  await sequelize.query(
+    `
     CREATE TABLE shop (id uuid PRIMARY KEY, settings jsonb NOT NULL, revision integer NOT NULL);
     CREATE TABLE actor (
       id uuid PRIMARY KEY, shop_id uuid NOT NULL REFERENCES shop, name text NOT NULL,
@@ -47,12 +48,17 @@ export async function up(sequelize: Sequelize): Promise<void> {
     CREATE FUNCTION refuse_change() RETURNS trigger LANGUAGE plpgsql AS $$ BEGIN RAISE EXCEPTION 'append-only'; END $$;
     CREATE TRIGGER event_append_only BEFORE UPDATE OR DELETE ON event FOR EACH ROW EXECUTE FUNCTION refuse_change();
     CREATE TRIGGER plan_append_only BEFORE UPDATE OR DELETE ON plan FOR EACH ROW EXECUTE FUNCTION refuse_change();
-  `);
+  `,
+    { transaction },
+  );
 }
 
-export async function down(sequelize: Sequelize): Promise<void> {
-  await sequelize.query(`
+export async function down({ sequelize, transaction }: Schema): Promise<void> {
+  await sequelize.query(
+    `
     DROP TABLE once, hole_summary, plan, mend, event, hole, face, asset, actor, shop;
     DROP FUNCTION refuse_change();
-  `);
+  `,
+    { transaction },
+  );
 }

@@ -1,4 +1,4 @@
-import type { Sequelize } from 'sequelize';
+import type { Schema } from '../migrate.ts';
 
 export const name = '0002-heads';
 
@@ -6,8 +6,9 @@ export const name = '0002-heads';
  * A hole's head beside its events, so that a write does not read the whole life; a plan's body only in its event; of
  * what was done once only that it was. Inputs of plans frozen before stay in their rows: nowhere else keeps them.
  */
-export async function up(sequelize: Sequelize): Promise<void> {
-  await sequelize.query(`
+export async function up({ sequelize, transaction }: Schema): Promise<void> {
+  await sequelize.query(
+    `
     CREATE TABLE hole_head (
       hole_id uuid PRIMARY KEY REFERENCES hole, shop_id uuid NOT NULL REFERENCES shop, fold integer NOT NULL, head jsonb NOT NULL
     );
@@ -17,12 +18,15 @@ export async function up(sequelize: Sequelize): Promise<void> {
     ALTER TABLE plan DROP COLUMN numbers;
     ALTER TABLE once DROP COLUMN reply;
     CREATE INDEX once_by_age ON once (recorded_at);
-  `);
+  `,
+    { transaction },
+  );
 }
 
 /** Bodies and inputs go back into the plans' rows from their events. A key of something done once is not known any more. */
-export async function down(sequelize: Sequelize): Promise<void> {
-  await sequelize.query(`
+export async function down({ sequelize, transaction }: Schema): Promise<void> {
+  await sequelize.query(
+    `
     DROP TABLE hole_head;
     DROP INDEX event_taken_back;
     ALTER TABLE plan DISABLE TRIGGER plan_append_only;
@@ -34,5 +38,7 @@ export async function down(sequelize: Sequelize): Promise<void> {
     DELETE FROM once;
     DROP INDEX once_by_age;
     ALTER TABLE once ADD COLUMN reply jsonb NOT NULL;
-  `);
+  `,
+    { transaction },
+  );
 }
