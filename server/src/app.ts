@@ -15,6 +15,22 @@ export interface AppOptions extends ApiOptions {
   logger: Logger;
 }
 
+/** Whoever asks whether it is ready waits no longer than this. */
+const READY_MS = 2_000;
+
+/** What comes in time, or an error that says it did not. */
+async function within<T>(ms: number, work: Promise<T>): Promise<T> {
+  let timer: NodeJS.Timeout | undefined;
+  const late = new Promise<never>((_, reject) => {
+    timer = setTimeout(() => reject(new Error(`no answer in ${ms} ms`)), ms);
+  });
+  try {
+    return await Promise.race([work, late]);
+  } finally {
+    clearTimeout(timer);
+  }
+}
+
 /** Makes the application without listening. */
 export function createApp(options: AppOptions): Koa {
   const app = new Koa();
@@ -59,7 +75,7 @@ export function createApp(options: AppOptions): Koa {
     }
     if (ctx.path === '/readyz') {
       try {
-        await options.sequelize.query('SELECT 1');
+        await within(READY_MS, options.sequelize.query('SELECT 1'));
         ctx.body = { ok: true };
       } catch (error) {
         logger.warn({ err: error }, 'not ready');

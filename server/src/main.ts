@@ -8,11 +8,15 @@ import { ensureShop } from './usecases/shop/ensureShop.ts';
 import { migrate } from './store/migrate.ts';
 import { forgetOldKeys } from './usecases/once.ts';
 
+/** What is under way may end within this; after the second the process goes whatever happens. */
+const GRACE_MS = 3_000;
+const LAST_MS = 4_500;
+
 /** Wires everything, listens, and stops gracefully: no new requests, the running ones end, then the pool closes. */
 async function main(): Promise<void> {
   const config = readConfig(process.env);
   const logger = pino({ level: config.logLevel });
-  const sequelize = connect(config.databaseUrl);
+  const sequelize = connect(config.databaseUrl, (error) => logger.warn({ err: error }, 'a session was lost'));
   await migrate(sequelize);
   const { shopId, defaultActorId } = await ensureShop(sequelize);
   await forgetOldKeys(new Date());
@@ -48,6 +52,12 @@ async function main(): Promise<void> {
       );
     });
     server.closeIdleConnections();
+    // Half-sent requests and clients that never read end here; a database that is away cannot keep us either.
+    setTimeout(() => server.closeAllConnections(), GRACE_MS).unref();
+    setTimeout(() => {
+      logger.error('stopped without the pool');
+      process.exit(1);
+    }, LAST_MS).unref();
   };
   process.on('SIGINT', stop);
   process.on('SIGTERM', stop);

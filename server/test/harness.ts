@@ -13,7 +13,7 @@ import { API_PREFIX, type ShopSettings } from '@deep-mend/contract';
 import { foldHole, inputsOf, routeDigest, weigh, type StoredEvent } from '@deep-mend/core';
 
 /** The API as one shop sees it. */
-function clientOf(options: Pick<AppOptions, 'sequelize' | 'shopId' | 'defaultActorId' | 'now'>) {
+export function clientOf(options: Pick<AppOptions, 'sequelize' | 'shopId' | 'defaultActorId' | 'now'>) {
   const app = createApp({ ...options, webFolder: null, logger: pino({ level: process.env.TEST_LOG ?? 'silent' }) });
   const http = supertest(app.callback());
   const send = (method: 'post' | 'put', path: string, body: object, headers: Record<string, string> = {}) =>

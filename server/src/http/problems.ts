@@ -1,7 +1,23 @@
 import type { Context as KoaContext, Next } from 'koa';
 import type { Logger } from 'pino';
 import { BaseError, ForeignKeyConstraintError, UniqueConstraintError } from 'sequelize';
+import { isAway } from '../store/isAway.ts';
 import { Refusal } from '../usecases/Refusal.ts';
+
+const RETRY_AFTER_S = 2;
+/** Whether it was recorded before it broke is not known here. */
+const BROKE = 'It is logged. Send the same again: what was recorded already is not recorded twice.';
+
+/** Whether what was sent had been recorded when the database went is not known: the same id records it once. */
+const away = (method: string): Refusal =>
+  new Refusal(
+    503,
+    'away',
+    'The database is away',
+    method === 'GET' || method === 'HEAD'
+      ? 'The database does not answer just now. Try again in a moment.'
+      : 'The database does not answer just now, and whether this was recorded is not known. Send the same again: it is recorded once.',
+  );
 
 /** The one place that turns errors into replies. Only Refusal may be shown; everything else is a bare 500 and a log line. */
 export function problems(logger: Logger) {
@@ -12,11 +28,11 @@ export function problems(logger: Logger) {
         throw new Refusal(404, 'not-found', 'Not found', 'There is nothing at this address.');
       }
     } catch (error) {
-      const shown = toProblem(error);
+      const shown = isAway(error) ? away(ctx.method) : toProblem(error);
       if (!shown) logger.error({ err: error, path: ctx.path }, 'request failed');
-      const problem = (
-        shown ?? new Refusal(500, 'internal', 'Something broke here', 'Nothing was recorded. Try again; it is logged.')
-      ).problem;
+      else if (shown.problem.status === 503) logger.warn({ err: error, path: ctx.path }, 'database away');
+      const problem = (shown ?? new Refusal(500, 'internal', 'Something broke here', BROKE)).problem;
+      if (problem.status === 503) ctx.set('Retry-After', String(RETRY_AFTER_S));
       ctx.status = problem.status;
       ctx.body = JSON.stringify(problem);
       ctx.type = 'application/problem+json';
