@@ -20,7 +20,7 @@ function filled(row: ChoiceRow): z.ZodType {
     case 'text':
       return plainText().max(row.most);
     case 'row':
-      return z.string().max(row.most);
+      return plainText().max(row.most);
   }
 }
 

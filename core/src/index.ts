@@ -91,6 +91,7 @@ export {
   ORDINARY,
   ordinaryLeft,
   isGauged,
+  readingRefusal,
   QUANTITIES,
   quantityRow,
   type QuantityId,

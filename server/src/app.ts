@@ -96,6 +96,7 @@ export function createApp(options: AppOptions): Koa {
   app.use(bodyParser({ enableTypes: ['json'], jsonLimit: '256kb' }));
   const router = apiRouter(options);
   app.use(router.routes());
+  app.use(router.allowedMethods());
   if (webFolder) app.use(singlePage(webFolder));
   return app;
 }

@@ -21,6 +21,7 @@ export function clientOf(options: Pick<AppOptions, 'sequelize' | 'shopId' | 'def
       .set({ 'Idempotency-Key': v7(), ...headers })
       .send(body);
   return {
+    app,
     http,
     get: (path: string) => http.get(API_PREFIX + path),
     post: (path: string, body: object, headers?: Record<string, string>) => send('post', path, body, headers),

@@ -3,7 +3,7 @@ import { plainText } from '../basics.ts';
 
 export const ListQuery = z.strictObject({
   search: plainText().max(100).optional(),
-  cursor: z.string().max(200).optional(),
+  cursor: plainText().max(1000).optional(),
   limit: z.coerce.number().int().min(1).max(100).default(50),
 });
 

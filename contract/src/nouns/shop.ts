@@ -8,13 +8,13 @@ import {
   USUAL_RATES,
 } from '@deep-mend/core';
 import { z } from 'zod';
-import { Id, Name, oneOf } from '../basics.ts';
+import { Id, Name, oneOf, plainText } from '../basics.ts';
 
 const DrillMm = z.number().finite().min(0.2).max(100);
 
 const Weight = z.number().min(0).max(10);
 
-const OwnedThreads = z.array(z.string().min(1).max(40)).max(300).nullable();
+const OwnedThreads = z.array(plainText().min(1).max(40)).max(300).nullable();
 
 export const HouseRulesKept = z
   .strictObject({
@@ -43,7 +43,7 @@ export const HouseRulesKept = z
         taps: OwnedThreads,
         coils: OwnedThreads,
         coilLengths: z
-          .array(z.strictObject({ threadId: z.string().max(40), lengthMm: z.number().positive().max(500) }))
+          .array(z.strictObject({ threadId: plainText().max(40), lengthMm: z.number().positive().max(500) }))
           .max(300)
           .nullable()
           .exactOptional(),
@@ -56,9 +56,9 @@ export const HouseRulesKept = z
 /** The drills of a shop as a proposal reads them. */
 export const RackKept = z.strictObject({
   setIds: z.array(oneOf(DRILL_SETS)),
-  missingIds: z.array(z.string().max(20)),
-  singles: z.array(z.strictObject({ id: z.string(), diameterMm: DrillMm })).exactOptional(),
-  worn: z.array(z.strictObject({ id: z.string(), cutsMm: DrillMm })).exactOptional(),
+  missingIds: z.array(plainText().max(20)),
+  singles: z.array(z.strictObject({ id: plainText(), diameterMm: DrillMm })).exactOptional(),
+  worn: z.array(z.strictObject({ id: plainText(), cutsMm: DrillMm })).exactOptional(),
   drilling: z
     .strictObject({ setUp: oneOf(DRILLING_SET_UPS), measuredOversizeMm: z.number().nullable() })
     .exactOptional(),
@@ -69,15 +69,15 @@ export const ShopSettings = z
     name: Name,
     units: z.enum(['mm', 'in']),
     drillSets: z.array(oneOf(DRILL_SETS)).max(10),
-    missingDrills: z.array(z.string().max(20)).max(300),
+    missingDrills: z.array(plainText().max(20)).max(300),
     /** Single drills beside the sets, by name. */
     singleDrills: z
-      .array(z.strictObject({ id: z.string().min(1).max(20), diameterMm: DrillMm }))
+      .array(z.strictObject({ id: plainText().min(1).max(20), diameterMm: DrillMm }))
       .max(200)
       .default([]),
     /** Drills that cut another size than their own, as measured. */
     wornDrills: z
-      .array(z.strictObject({ id: z.string().min(1).max(20), cutsMm: DrillMm }))
+      .array(z.strictObject({ id: plainText().min(1).max(20), cutsMm: DrillMm }))
       .max(300)
       .default([]),
     drilling: z

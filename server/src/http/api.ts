@@ -113,7 +113,7 @@ export function apiRouter(options: ApiOptions): Router {
         actorId: actor === '' ? options.defaultActorId : parse(Id, actor, 'query'),
         now: options.now,
       };
-      const id = ctx.params.id ?? '';
+      const id = (ctx.params.id ?? '').toLowerCase();
       // An address that was cut off when it was copied, not a form that someone filled in wrongly.
       if (endpoint.path.includes(':id') && !Id.safeParse(id).success)
         throw new Refusal(404, 'not-found', 'Not found', 'Nothing is kept under this address. Look for it by name.');

@@ -24,8 +24,11 @@ export function problems(logger: Logger) {
   return async (ctx: KoaContext, next: Next): Promise<void> => {
     try {
       await next();
-      if (ctx.status === 404 && ctx.body === undefined && ctx.path.startsWith('/api/')) {
-        throw new Refusal(404, 'not-found', 'Not found', 'There is nothing at this address.');
+      if (ctx.path.startsWith('/api/') && ctx.body === undefined) {
+        if (ctx.status === 404) throw new Refusal(404, 'not-found', 'Not found', 'There is nothing at this address.');
+        // The router has named those that it takes.
+        if (ctx.status === 405 || ctx.status === 501)
+          throw new Refusal(405, 'method', 'Not this way', 'This address takes another method.');
       }
     } catch (error) {
       const shown = isAway(error) ? away(ctx.method) : toProblem(error);
@@ -50,7 +53,9 @@ function toProblem(error: unknown): Refusal | null {
   }
   if (error instanceof BaseError) return null;
   // Koa and its body parser mark their own refusals: malformed JSON, too large, unknown charset.
-  const { status, expose } = error as { status?: number; expose?: boolean };
+  const { status, expose, code } = error as { status?: number; expose?: boolean; code?: string };
+  // A compressed body that is none: the decompressor gives no status.
+  if (code?.startsWith('Z_')) return new Refusal(400, 'unreadable', 'Not readable', 'The request could not be read.');
   if (status !== undefined && status >= 400 && status < 500 && expose !== false) {
     const detail = status === 413 ? 'The request is too large.' : 'The request could not be read.';
     return new Refusal(status, 'unreadable', 'Not readable', detail);

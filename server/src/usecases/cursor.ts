@@ -5,15 +5,29 @@ import type { Context } from './Context.ts';
 
 // A cursor is what the last row is sorted by, so that a page costs the same wherever it is.
 
-function encodeCursor(sorted: string, id: string): string {
-  return Buffer.from(JSON.stringify([sorted, id])).toString('base64url');
-}
+/** What a list is sorted by; a cursor of one is none of another. */
+export type SortedBy = 'name' | 'moment';
+const SORTED: Readonly<Record<SortedBy, RegExp>> = {
+  name: /^[^\p{Cc}\p{Cs}]*$/u,
+  moment: /^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z$/,
+};
+const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
 
-function decodeCursor(cursor: string | undefined): { sorted: string; id: string } | null {
+const encodeCursor = (by: SortedBy, sorted: string, id: string): string =>
+  Buffer.from(JSON.stringify([by, sorted, id])).toString('base64url');
+
+function decodeCursor(wanted: SortedBy, cursor: string | undefined): { sorted: string; id: string } | null {
   if (!cursor) return null;
   try {
-    const [sorted, id] = JSON.parse(Buffer.from(cursor, 'base64url').toString('utf8')) as unknown[];
-    if (typeof sorted === 'string' && typeof id === 'string' && /^[0-9a-f-]{36}$/.test(id)) return { sorted, id };
+    const [by, sorted, id] = JSON.parse(Buffer.from(cursor, 'base64url').toString('utf8')) as unknown[];
+    if (
+      by === wanted &&
+      typeof sorted === 'string' &&
+      SORTED[wanted].test(sorted) &&
+      typeof id === 'string' &&
+      UUID.test(id)
+    )
+      return { sorted, id };
   } catch {
     // Falls through to the refusal below: an unreadable cursor is the caller's, whatever is wrong with it.
   }
@@ -34,9 +48,9 @@ export async function listPage<T extends { id: string }>(
   context: Context,
   input: ListInput,
   sql: (has: { search: boolean; cursor: boolean }) => string,
-  sortedBy: (row: T) => string,
+  sorted: { by: SortedBy; of: (row: T) => string },
 ): Promise<Page<T>> {
-  const after = decodeCursor(input.cursor);
+  const after = decodeCursor(sorted.by, input.cursor);
   const rows = await context.sequelize.query<T>(sql({ search: Boolean(input.search), cursor: after !== null }), {
     replacements: {
       shopId: context.shopId,
@@ -49,7 +63,7 @@ export async function listPage<T extends { id: string }>(
   });
   const items = rows.slice(0, input.limit);
   const last = items.at(-1);
-  return { items, next: rows.length > input.limit && last ? encodeCursor(sortedBy(last), last.id) : null };
+  return { items, next: rows.length > input.limit && last ? encodeCursor(sorted.by, sorted.of(last), last.id) : null };
 }
 
 /** Escapes a search text for LIKE. */

@@ -41,3 +41,4 @@ export { soundsStuck } from './soundsStuck.ts';
 export { caseFromInputs, type CaseInputs, type MissingInput } from './caseFromInputs.ts';
 export { behindOf } from './caseOfChoices.ts';
 export { hurts } from './duty.ts';
+export { readingRefusal } from './readingRefusal.ts';

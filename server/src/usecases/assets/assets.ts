@@ -19,7 +19,7 @@ export function listAssets(context: Context, input: ListInput): Promise<Page<Ass
       ${has.search ? "AND lower(a.name || ' ' || a.note) LIKE :search" : ''}
       ${has.cursor ? 'AND (lower(a.name), a.id) > (:after, :id)' : ''}
       ORDER BY lower(a.name), a.id LIMIT :limit`,
-    (row) => row.name.toLowerCase(),
+    { by: 'name', of: (row) => row.name.toLowerCase() },
   );
 }
 

@@ -5,6 +5,7 @@ import {
   CLOSE_BARS,
   CUT_BARS,
   mayClose,
+  readingRefusal,
   openMendOf,
   parentById,
   threadById,
@@ -56,6 +57,12 @@ const choice: Admit<'choice'> = ({ payload: { field, value } }) => {
   }
 };
 
+/** Its range, and its text against its millimetres: a client that reckoned wrongly is told, before it is in every verdict. */
+const reading: Admit<'reading'> = ({ payload }) => {
+  const found = readingRefusal(payload);
+  if (found) throw refused(`payload.${found.field}`, found.words);
+};
+
 /** A reading of this hole that is not struck out yet. */
 const readingStruck: Admit<'reading-struck'> = async ({ context, holeId, payload, tx }) => {
   const [found] = await context.sequelize.query<{ struck: boolean }>(
@@ -78,6 +85,8 @@ const result: Admit<'result'> = ({ head, payload }) => {
     throw refused('payload.planId', 'This is not the plan in force; look at the new one first.');
   const cut = mayCut(head.file);
   if (cut !== 'yes') throw refused('payload.results', `${CUT_BARS[cut]}.`);
+  if (payload.results.length === 0)
+    throw refused('payload.results', 'Nothing was measured: record one result at least.');
 };
 
 /** Where a hole can hurt someone or is under a code, one person never signs alone, and a lead hand is one of the two. */
@@ -127,7 +136,7 @@ export const ADMIT: { readonly [K in EventKindId]: Admit<K> } = {
   },
   filed: ({ context, payload, tx }) => knownFace(context, payload.faceId, tx),
   choice,
-  reading: byItsOwnDoor,
+  reading,
   'reading-struck': readingStruck,
   'reading-moved': byItsOwnDoor,
   'mend-opened': mendOpened,

@@ -33,10 +33,12 @@ export async function appendEvent(
   const hole = await lockHole(context, holeId, tx);
   const body = event as NewBody;
   if (await standsAlready(holeId, event.id, body, tx)) return answerWrite(context, hole, ifMatch, tx);
+  if (ifMatch !== null && ifMatch > hole.revision)
+    throw conflict('This hole has no such revision yet. Read it again.', ifMatch, hole.revision);
   if (!neverConflicts(event.kind)) {
     if (ifMatch === null) throw new Refusal(428, 'if-match', 'If-Match is missing', 'Say which revision you saw.');
     const since = ifMatch === hole.revision ? [] : await eventsSince(context, holeId, ifMatch, tx);
-    if (ifMatch > hole.revision || !since.every((other) => neverConflicts(other.kind)))
+    if (!since.every((other) => neverConflicts(other.kind)))
       throw conflict(
         'Someone changed this hole meanwhile. Look at both, then choose.',
         event.payload,

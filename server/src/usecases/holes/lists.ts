@@ -28,7 +28,7 @@ export function listHoles(context: Context, input: ListInput & { loose?: boolean
       ${has.search ? 'AND lower(s.name) LIKE :search' : ''}
       ${has.cursor ? 'AND (lower(s.name), s.hole_id) > (:after, :id)' : ''}
       ORDER BY lower(s.name), s.hole_id LIMIT :limit`,
-    (row) => row.name.toLowerCase(),
+    { by: 'name', of: (row) => row.name.toLowerCase() },
   );
 }
 
@@ -46,6 +46,6 @@ export function listMends(
       ${has.search ? "AND lower(s.name || ' ' || coalesce(a.name, '')) LIKE :search" : ''}
       ${has.cursor ? 'AND (s.updated_at, s.hole_id) < (:after, :id)' : ''}
       ORDER BY s.updated_at DESC, s.hole_id DESC LIMIT :limit`,
-    (row) => row.updatedAt,
+    { by: 'moment', of: (row) => row.updatedAt },
   );
 }
