@@ -1,4 +1,4 @@
-import { existsSync, mkdirSync, mkdtempSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, mkdtempSync, rmSync, statSync, symlinkSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 // @ts-expect-error a plain script without types: it must run before anything is installed
@@ -20,8 +20,9 @@ test('each clone and each mode has a folder of its own, also where they share a 
   expect(kept('/home/one', 'demo')).toBe(folders[0]);
 });
 
-test('in reach, the data lies in the clone', () => {
+test('in reach, the data lies in the clone, and the database’s own user passes to it', () => {
   expect(kept(place, 'demo', true)).toBe(join(place, '.data', 'demo'));
+  expect(statSync(join(place, '.data')).mode & 0o777).toBe(0o755);
 });
 
 test('a folder that leads elsewhere is refused, and what it leads to is left alone', () => {

@@ -1,11 +1,17 @@
 // Where a clone keeps its database: one folder for each clone and mode, never one that somebody else made or led elsewhere.
 import { createHash } from 'node:crypto';
-import { lstatSync, mkdirSync, readdirSync, rmSync } from 'node:fs';
+import { chmodSync, existsSync, lstatSync, mkdirSync, readdirSync, rmSync } from 'node:fs';
 import { basename, dirname, join } from 'node:path';
+
+/** The database's user passes through it; what lies in it is its alone. */
+const PASSED_THROUGH = 0o755;
 
 /** A folder of our own, made if it is not there. What is not plainly ours is refused: it may be a trap, or another's work. */
 export function ownFolder(path, owners) {
-  mkdirSync(path, { recursive: true, mode: 0o700 });
+  if (!existsSync(path)) {
+    mkdirSync(path, { recursive: true });
+    chmodSync(path, PASSED_THROUGH);
+  }
   const found = lstatSync(path);
   if (found.isSymbolicLink() || !found.isDirectory())
     throw new Error(`${path} leads elsewhere. Nothing was touched; look at it, and move it away if it is not yours.`);
