@@ -17,7 +17,11 @@ const shared = {
   testEnvironment: 'node',
 };
 
+/** A machine that runs everything at once takes seconds for what takes one alone; what hangs is still told. */
+const TEST_TIMEOUT_MS = 60_000;
+
 export default {
+  testTimeout: TEST_TIMEOUT_MS,
   projects: [
     {
       ...shared,

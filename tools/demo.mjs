@@ -4,7 +4,8 @@ import { existsSync, renameSync } from 'node:fs';
 import { join } from 'node:path';
 import { checkNode, ensurePostgres, installDependencies, ROOT } from './lib/bootstrap.mjs';
 import { asideOf, sweepAside } from './lib/keptFolder.mjs';
-import { homeOf, startPostgres } from './lib/postgres.mjs';
+import { homeOf } from './lib/home.mjs';
+import { startPostgres } from './lib/postgres.mjs';
 import { startServer } from './lib/server.mjs';
 import { build } from './build.mjs';
 
@@ -57,7 +58,7 @@ const own = process.env.DATABASE_URL ?? null;
 try {
   if (!own) {
     ensurePostgres();
-    const home = homeOf(process.env.DATA_ROOT ?? ROOT, EMPTY ? 'empty' : 'demo');
+    const home = homeOf(EMPTY ? 'empty' : 'demo');
     sweepAside(home);
     if (!EMPTY && !existsSync(home)) await makeDemo(home);
     if (!stopping) cluster = await startPostgres({ home });

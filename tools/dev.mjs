@@ -3,16 +3,17 @@ import { spawn } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { checkNode, ensurePostgres, installDependencies, ROOT } from './lib/bootstrap.mjs';
-import { homeOf, startPostgres } from './lib/postgres.mjs';
+import { homeOf } from './lib/home.mjs';
+import { startPostgres } from './lib/postgres.mjs';
 
 checkNode();
 installDependencies();
 ensurePostgres();
-const demo = homeOf(ROOT, 'demo');
+const demo = homeOf('demo');
 // Without a demo it begins with an empty shop: only the demo's own start makes one, whole.
 const cluster = process.env.DATABASE_URL
   ? null
-  : await startPostgres({ home: existsSync(demo) ? demo : homeOf(ROOT, 'empty') });
+  : await startPostgres({ home: existsSync(demo) ? demo : homeOf('empty') });
 const env = {
   ...process.env,
   DATABASE_URL: process.env.DATABASE_URL ?? `${cluster.url}/postgres`,

@@ -20,6 +20,8 @@ export const Note = z
   .regex(/^[^\u0000\p{Cs}]*$/u, 'no zero bytes');
 export const Reason = plainText().trim().min(1).max(500);
 /** Before this nobody recorded anything; the year 0000 is none that a database knows. */
-const EARLIEST = '1900-01-01T00:00:00Z';
-export const Moment = z.iso.datetime().refine((moment) => moment >= EARLIEST, `not before ${EARLIEST.slice(0, 4)}`);
+const EARLIEST = '1900-01-01';
+const NOT_BEFORE = `not before ${EARLIEST.slice(0, 4)}`;
+export const Moment = z.iso.datetime().refine((moment) => moment >= EARLIEST, NOT_BEFORE);
+export const Day = z.iso.date().refine((day) => day >= EARLIEST, NOT_BEFORE);
 export const Millimetres = z.number().finite().min(0).max(10_000);

@@ -8,7 +8,7 @@ import type {
 import type { z } from 'zod';
 import type { CHOICE_VALUES } from './choices.ts';
 import type { EVENT_PAYLOADS, HoleDetail, HoleWritten, StoredEvent } from './events.ts';
-import type { FrozenPlanSchema } from './plans.ts';
+import type { FrozenPlanKept } from './plans.ts';
 
 // Types only: what crosses a border is what the core records, field by field. A kind, a choice, a quantity or a field that
 // is added on one side alone does not compile. What is stored is proved by parsing the recordings, in recorded.test.ts.
@@ -33,7 +33,7 @@ type ChoiceShapes = Shapes<typeof CHOICE_VALUES>;
 export type ChoicesConform = AllTrue<{ [Id in keyof HoleChoices]: Equal<ChoiceShapes[Id], HoleChoices[Id]> }>;
 export type QuantitiesConform = AllTrue<{ ids: Equal<EventShapes['reading']['quantity'], QuantityId> }>;
 
-export type PlanConforms = AllTrue<{ plan: Equal<z.output<typeof FrozenPlanSchema>, FrozenPlan> }>;
+export type PlanConforms = AllTrue<{ plan: Equal<z.output<typeof FrozenPlanKept>, FrozenPlan> }>;
 
 type Stored = Omit<CoreStoredEvent, 'payload'> & { payload: Record<string, unknown> };
 export type RepliesConform = AllTrue<{

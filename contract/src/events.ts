@@ -18,9 +18,9 @@ import {
   type Rack,
 } from '@deep-mend/core';
 import { z } from 'zod';
-import { Id, Millimetres, Moment, Name, Note, oneOf, plainText, Reason } from './basics.ts';
+import { Day, Id, Millimetres, Moment, Name, Note, oneOf, plainText, Reason } from './basics.ts';
 import { CHOICE_VALUES, ChoicePayload } from './choices.ts';
-import { FrozenPlanSchema } from './plans.ts';
+import { FrozenPlanKept } from './plans.ts';
 import { HouseRulesKept, RackKept } from './nouns/shop.ts';
 
 const reading = z.strictObject({
@@ -56,7 +56,7 @@ export const EVENT_PAYLOADS = {
   'plan-frozen': z.strictObject({
     mendId: Id,
     planId: Id,
-    plan: FrozenPlanSchema,
+    plan: FrozenPlanKept,
     supersedes: Id.nullable(),
     inputs: planInputs.nullable(),
   }),
@@ -66,7 +66,7 @@ export const EVENT_PAYLOADS = {
     role: oneOf(RELEASERS),
     by: Name,
     reference: Name,
-    date: z.iso.date(),
+    date: Day,
     allows: Reason,
   }),
   attempt: z.strictObject({

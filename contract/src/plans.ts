@@ -45,7 +45,7 @@ const SaidPlan = z.strictObject({
 });
 
 /** A frozen plan, whole: numbers, the facts of its checks and steps, and their words in both systems of units. */
-export const FrozenPlanSchema = z
+export const FrozenPlanKept = z
   .strictObject({
     engineVersion: z.string(),
     routeId: z.string(),

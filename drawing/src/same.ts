@@ -1,7 +1,8 @@
 import type { Box, Fill, Pen, Point, Shape, SheetLayer, Words } from './DisplayList.ts';
 
-// Whether two lists paint the same. A list is made anew with every key on the keyboard, and most of it comes out equal: field
-// by field it is found out in a twentieth of the time that a comparison of anything with anything takes.
+// Whether two lists paint the same. A list is made anew with every key on the keyboard, and most of it comes out equal. Field
+// by field that takes 60 µs for a plate; a package that compares anything with anything (dequal) takes 176 µs, and a key then
+// a fifth more of script in all.
 
 /** Two lists of equal length, one by one. A loop: profiles have hundreds of points. */
 export function sameList<T>(a: readonly T[], b: readonly T[], same: (a: T, b: T) => boolean): boolean {

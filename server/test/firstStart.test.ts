@@ -4,12 +4,15 @@ import { migrate } from '../src/store/migrate.ts';
 import { ActorRow, Shop } from '../src/store/models.ts';
 import { ensureShop } from '../src/usecases/shop/ensureShop.ts';
 
+const fails = (error: Error) => {
+  throw error;
+};
 const cluster = process.env.TEST_CLUSTER_URL!;
 const admin = new Sequelize(`${cluster}/postgres`, { dialect: 'postgres', logging: false });
 let sequelize: Sequelize;
 beforeEach(async () => {
   await admin.query('CREATE DATABASE first_start');
-  sequelize = connect(`${cluster}/first_start`);
+  sequelize = connect(`${cluster}/first_start`, fails);
 });
 afterEach(async () => {
   await sequelize.close();

@@ -35,7 +35,9 @@ export async function startHarness() {
   const database = `t_${randomBytes(6).toString('hex')}`;
   const admin = new Sequelize(`${cluster}/postgres`, { dialect: 'postgres', logging: false });
   await admin.query(`CREATE DATABASE ${database}`);
-  const sequelize = connect(`${cluster}/${database}`);
+  const sequelize = connect(`${cluster}/${database}`, (error) => {
+    throw error;
+  });
   await migrate(sequelize);
   const { shopId, defaultActorId } = await ensureShop(sequelize);
   const now = () => new Date('2026-11-23T08:00:00Z');

@@ -115,7 +115,9 @@ describe('a toy of everything runs', () => {
     const database = `t_${randomBytes(6).toString('hex')}`;
     const admin = new Sequelize(`${cluster}/postgres`, { dialect: 'postgres', logging: false });
     await admin.query(`CREATE DATABASE ${database}`);
-    const sequelize = built.connect(`${cluster}/${database}`);
+    const sequelize = built.connect(`${cluster}/${database}`, (error) => {
+      throw error;
+    });
     await built.migrate(sequelize);
     const shop = await built.ensureShop(sequelize);
     const app = built.createApp({

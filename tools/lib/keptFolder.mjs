@@ -36,7 +36,7 @@ const ASIDE = /\.making-(\d+)$/;
 export const asideOf = (home) => `${home}.making-${process.pid}`;
 
 /** Removes what a process that ended left half made. Nobody ever worked in it: it never had the folder's own name. */
-export function sweepAside(home, isRunning = (pid) => isAlive(pid)) {
+export function sweepAside(home, isRunning = isAlive) {
   for (const name of readdirSync(dirname(home))) {
     if (!name.startsWith(`${basename(home)}.making-`)) continue;
     const pid = Number(ASIDE.exec(name)?.[1]);

@@ -19,7 +19,7 @@ import {
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
-import { keptFolder, ownFolder } from './keptFolder.mjs';
+import { ownFolder } from './keptFolder.mjs';
 
 /** Folder of the newest server binaries, or null: Debian does not put them on the PATH. */
 export function serverBinaries() {
@@ -32,7 +32,7 @@ export function serverBinaries() {
 }
 
 // The server refuses root: as root we use the ids of the postgres user.
-function runAs() {
+export function runAs() {
   if (process.getuid() !== 0) return {};
   const line = readFileSync('/etc/passwd', 'utf8')
     .split('\n')
@@ -48,7 +48,7 @@ function own(path, ids) {
 }
 
 // Every folder above the data must be traversable by the postgres user; a clone under root's home is not.
-function traversable(path) {
+export function traversable(path) {
   for (let folder = path; folder !== '/'; folder = dirname(folder)) {
     if (existsSync(folder) && (statSync(folder).mode & 0o001) === 0) return false;
   }
@@ -74,28 +74,8 @@ function sweepStale(folder) {
   }
 }
 
-/** Where every clone kept its data before each had a folder of its own. */
-const ONCE_SHARED = '/var/tmp/deep-mend-data';
-
 /** Who may own a folder of data: we, and the user that the database runs as. */
-const ownersOf = (ids) => [process.getuid(), ...(ids.uid === undefined ? [] : [ids.uid])];
-
-/** Where this clone keeps the data of a mode, as far as the database's user can reach. */
-export function homeOf(root, mode) {
-  const ids = runAs();
-  const home = keptFolder({
-    root,
-    mode,
-    reachable: ids.uid === undefined || traversable(root),
-    owners: ownersOf(ids),
-  });
-  if (!home.startsWith(root)) {
-    console.log(`The postgres user cannot reach the project's folder; the data is kept in ${home}`);
-    if (existsSync(ONCE_SHARED) && !existsSync(home))
-      console.log(`An older start kept data in ${ONCE_SHARED}. To go on with it, stop and move it there.`);
-  }
-  return home;
-}
+export const ownersOf = (ids) => [process.getuid(), ...(ids.uid === undefined ? [] : [ids.uid])];
 
 /**
  * Starts a server and returns { url, port, folder, exited, stop }. `home` keeps the data there; without it a cluster in memory is made.

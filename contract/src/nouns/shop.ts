@@ -1,4 +1,7 @@
 import {
+  COIL_SET_DOWNS,
+  TAP_DRILL_RULES,
+  TAP_NAMINGS,
   DRILL_SETS,
   DRILLING_SET_UPS,
   RANKING_RULES,
@@ -18,9 +21,9 @@ const OwnedThreads = z.array(plainText().min(1).max(40)).max(300).nullable();
 
 export const HouseRulesKept = z
   .strictObject({
-    tapDrill: z.enum(['by-material', 'chart-75', 'major-minus-pitch']),
-    coilSetDownTurns: z.union([z.literal(0.25), z.literal(0.5), z.literal(0.75)]),
-    tapNames: z.enum(['taper-second-bottoming', 'taper-plug-bottoming', 'lead-threads']),
+    tapDrill: oneOf(TAP_DRILL_RULES),
+    coilSetDownTurns: z.literal(COIL_SET_DOWNS.map(({ turns }) => turns)),
+    tapNames: oneOf(TAP_NAMINGS),
     ranking: z
       .strictObject({
         rule: oneOf(RANKING_RULES),

@@ -1,7 +1,6 @@
 import {
   formatLength,
   MM_PER_INCH,
-  type Chance,
   type CoreWindow,
   type HarmOfDrill,
   type UnitSystem,
@@ -23,7 +22,7 @@ export interface HarmChartInput {
 
 /** What may come of each drill: told apart by its dash, so that it is read without colour. */
 export interface HarmSeries {
-  id: Exclude<keyof HarmOfDrill, 'drillMm' | 'drill'>;
+  id: Exclude<keyof HarmOfDrill, 'drillMm'>;
   name: string;
   ink: Ink;
   dash: readonly number[];
@@ -86,7 +85,7 @@ export function harmChart(input: HarmChartInput): Sheet {
   const chances = ({ id, ink, dash }: HarmSeries): Shape =>
     line(
       id,
-      drills.map((row): Point => [x(row.drillMm), y((row[id] as Chance).p)]),
+      drills.map((row): Point => [x(row.drillMm), y(row[id].p)]),
       { ink, width: HARM_WIDTH_PT, dash },
     );
   const taken =

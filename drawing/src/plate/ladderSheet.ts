@@ -43,11 +43,10 @@ const RESERVE: Letters = { sizePt: 14, ink: 'scribe' };
 const FIRST = [{ text: 'first', sizePt: 11, gapPt: 6, ink: 'chalk', bold: true }] as const;
 
 /** Looks by verdict, made once. */
-const byVerdict = <T>(look: (verdict: Verdict) => T): Readonly<Record<Verdict, T>> => ({
-  holds: look('holds'),
-  'with-care': look('with-care'),
-  'does-not-hold': look('does-not-hold'),
-});
+const byVerdict = <T>(look: (verdict: Verdict) => T) =>
+  Object.fromEntries((Object.keys(VERDICT_INK) as Verdict[]).map((verdict) => [verdict, look(verdict)])) as Readonly<
+    Record<Verdict, T>
+  >;
 const VERDICT_LETTERS = byVerdict((verdict): Letters => ({ sizePt: 13.5, ink: VERDICT_INK[verdict] }));
 const LEADER_PEN = byVerdict((verdict): Pen => ({ ink: VERDICT_INK[verdict], width: 1, opacity: 0.6 }));
 const BAR_PEN = byVerdict((verdict): Pen => ({ ink: VERDICT_INK[verdict], width: 1 }));

@@ -7,6 +7,7 @@ import {
   foundProfile,
   plannedProfile,
   seatTaken,
+  wallBesideMm,
   type Assessment,
   type DepthFlag,
   type DoneCut,
@@ -212,12 +213,12 @@ function wallOf(
   edge: ReturnType<typeof edgeOf>,
 ) {
   if (edge === null || !edge.shown) return null;
-  const fromMm = (route?.cut.outermostMm ?? assessment.outermostCutMm) / 2;
-  const wallMm = edge.mm - fromMm;
+  const cutMm = route?.cut.outermostMm ?? assessment.outermostCutMm;
+  const wallMm = wallBesideMm(edge.mm, cutMm);
   if (wallMm <= 0) return null;
   return {
-    fromMm,
-    toMm: fromMm + wallMm,
+    fromMm: cutMm / 2,
+    toMm: edge.mm,
     y: faceY + Math.min(34, 0.3 * (bottomY - faceY)),
     text: `${hole.edgeAtLeast ? '≥ ' : ''}${formatLength(wallMm, units, PRECISION.depth[units])}`,
   };

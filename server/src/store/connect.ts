@@ -9,7 +9,7 @@ const ACQUIRE_MS = 8_000;
  * Opens the connection pool and binds the models to it.
  * @param onLost - hears of a session that the database ended by itself; whoever waited for it is told besides
  */
-export function connect(databaseUrl: string, onLost: (error: Error) => void = () => undefined): Sequelize {
+export function connect(databaseUrl: string, onLost: (error: Error) => void): Sequelize {
   // A session may end while it is being opened, before anything listens: an error that nobody hears would end the process.
   class Client extends pg.Client {
     constructor(config?: pg.ClientConfig) {

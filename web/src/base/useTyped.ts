@@ -27,15 +27,19 @@ export function useTyped<T>({
   parse,
   commit,
   keepAs,
+  shut = false,
 }: {
   shown: string;
   units: UnitSystem;
   parse: (text: string, units: UnitSystem) => Read<T>;
   commit: (value: T) => void;
   keepAs: string;
+  /** Nothing can be recorded here now: it shows what is, not what was once typed. */
+  shut?: boolean;
 }) {
   const key = `typed:${keepAs}`;
-  const [typed, setTyped] = useState<Typed | null>(() => onDevice.value(key, isTyped));
+  const [kept, setTyped] = useState<Typed | null>(() => onDevice.value(key, isTyped));
+  const typed = shut ? null : kept;
   const read = typed && parse(typed.text, typed.units);
   const problem = read && 'problem' in read ? read.problem : null;
   const change = (text: string) => {

@@ -2,7 +2,7 @@ import { sameLadder, type LadderRung, type LadderSheet } from '@deep-mend/drawin
 import { memo, type KeyboardEvent, type MouseEvent } from 'react';
 import { Linings, PaintSheetLayers, SheetLayerGroup } from './PaintSheet.tsx';
 import type { LiningIds } from './PaintShape.tsx';
-import { SHEET, useLiningIds } from './sheet.tsx';
+import { SHEET, useLiningIds } from './sheet.ts';
 
 const POINTED_AT = { cursor: 'pointer' } as const;
 

@@ -8,7 +8,7 @@ import {
   type SheetLayer,
   type Words,
 } from '@deep-mend/drawing';
-import { memo } from 'react';
+import { memo, useId } from 'react';
 import { PLATE } from '../base/theme.ts';
 import { ON_PLATE, PaintShape, PaintWords, type LiningIds, type LiningName, type Style } from './PaintShape.tsx';
 import { AS_THEY_STAND, MM_DECIMALS, PX_DECIMALS, svgShape } from './svgShapes.ts';
@@ -39,6 +39,7 @@ const ORIGIN = [0, 0] as const;
 
 export const SheetLayerGroup = memo(
   function SheetLayerGroup({ layer, linings }: { layer: SheetLayer; linings: LiningIds }) {
+    const clipId = useId();
     const { transform, ...rest } = placingOf(layer);
     const shapes = (
       <g data-layer={layer.id} transform={transform}>
@@ -46,7 +47,6 @@ export const SheetLayerGroup = memo(
       </g>
     );
     if (!layer.clip) return shapes;
-    const clipId = `${linings.parent}${layer.id.replace(/\W/g, '')}`;
     return (
       <g clipPath={`url(#${clipId})`}>
         <ClipPath id={clipId} box={layer.clip} />

@@ -4,7 +4,7 @@ import { memo } from 'react';
 import { PLATE } from '../base/theme.ts';
 import { Ladder } from './Ladder.tsx';
 import { Linings, PaintSheetLayers } from './PaintSheet.tsx';
-import { SHEET, useLiningIds } from './sheet.tsx';
+import { SHEET, useLiningIds } from './sheet.ts';
 import './paint.css';
 
 const GROUND = { background: PLATE.ground } as const;

@@ -2,7 +2,7 @@ import type { UnitSystem } from '@deep-mend/core';
 import { stuckSheet, type StuckLayout } from '@deep-mend/drawing';
 import { memo } from 'react';
 import { Linings, PaintSheetLayers } from './PaintSheet.tsx';
-import { SHEET, useLiningIds } from './sheet.tsx';
+import { SHEET, useLiningIds } from './sheet.ts';
 
 /** What is stuck, drawn where it is: lined against the metal round it, its break ragged, the drills down it in chalk. */
 export const StuckSection = memo(function StuckSection({

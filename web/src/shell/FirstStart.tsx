@@ -5,12 +5,10 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Radio from '@mui/material/Radio';
 import RadioGroup from '@mui/material/RadioGroup';
 import Typography from '@mui/material/Typography';
-import { DRILL_SETS, tapName } from '@deep-mend/core';
+import { DRILL_SETS, TAP_NAMINGS, tapName } from '@deep-mend/core';
 import { useState } from 'react';
 import { ApiProblem } from '../base/client.ts';
 import { useShop } from '../base/ShopContext.tsx';
-
-const NAMES = ['taper-second-bottoming', 'taper-plug-bottoming', 'lead-threads'] as const;
 
 /** The three questions of the first start. All can be changed later in the Crib. */
 export function FirstStart() {
@@ -58,7 +56,7 @@ export function FirstStart() {
             Your middle tap is called
           </Typography>
           <RadioGroup value={names} onChange={(event) => setNames(event.target.value as typeof names)}>
-            {NAMES.map((id) => (
+            {TAP_NAMINGS.map(({ id }) => (
               <FormControlLabel key={id} value={id} control={<Radio />} label={tapName(4, id)} />
             ))}
           </RadioGroup>

@@ -1,6 +1,6 @@
 import { formatLengthWithUnit, type UnitSystem } from './formatLength.ts';
 import { PRECISION } from './precision.ts';
-import { inchToMm } from './inch.ts';
+import { inchToMm, mmToInch } from './inch.ts';
 
 const UM_PER_MM = 1000;
 const MM_PER_THOU = inchToMm(0.001);
@@ -17,6 +17,10 @@ export function formatFine(mm: number, system: UnitSystem): string {
 export function formatLoad(newton: number, system: UnitSystem): string {
   return system === 'mm' ? `${(newton / 1000).toFixed(1)} kN` : `${Math.round(newton / N_PER_LBF / 10) * 10} lbf`;
 }
+
+/** An area to three digits, in the square of the unit of length. @example formatArea(36.6, 'in') // '0.0567 in²' */
+export const formatArea = (mm2: number, system: UnitSystem): string =>
+  system === 'mm' ? `${mm2.toPrecision(3)} mm²` : `${mmToInch(mmToInch(mm2)).toPrecision(3)} in²`;
 
 /** A torque with its unit: Nm, or lbf·ft in the inch system. @example formatTorque(25, 'mm') // '25 Nm' */
 export function formatTorque(newtonMetre: number, system: UnitSystem): string {

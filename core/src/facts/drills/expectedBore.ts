@@ -19,7 +19,16 @@ export interface Drilling {
 export const USUAL_DRILLING: Drilling = { setUp: 'bench-drill', measuredOversizeMm: null };
 
 /**
- * Bore that a twist drill leaves: the drill plus a mean oversize of (2 + 5·D) thou, D in inches, times the set-up's factor.
+ * By how much a twist drill cuts over its size, mean: (2 + 5·D) thou, D in inches, times the set-up's factor.
+ * @example estimatedOversizeMm(25.4, 'bench-drill') // 0.1778
+ */
+export function estimatedOversizeMm(drillMm: number, setUp: DrillingSetUpId): number {
+  const { factor } = DRILLING_SET_UPS.find((row) => row.id === setUp)!;
+  return factor * inchToMm((2 + 5 * mmToInch(drillMm)) / 1000);
+}
+
+/**
+ * Bore that a twist drill leaves: the drill plus its mean oversize, estimated or measured here.
  * An estimate for 1/8 to 1 in drills in steel and cast iron, used until the shop has measured its own.
  * @example expectedBoreMm(4.1) // 4.1713
  * @example expectedBoreMm(4.1, { setUp: 'hand-drill', measuredOversizeMm: null }) // 4.207
@@ -27,6 +36,5 @@ export const USUAL_DRILLING: Drilling = { setUp: 'bench-drill', measuredOversize
 export function expectedBoreMm(drillMm: number, drilling: Drilling = USUAL_DRILLING): number {
   positive(drillMm, 'drill');
   if (drilling.measuredOversizeMm !== null) return drillMm + drilling.measuredOversizeMm;
-  const { factor } = DRILLING_SET_UPS.find((row) => row.id === drilling.setUp)!;
-  return drillMm + factor * inchToMm((2 + 5 * mmToInch(drillMm)) / 1000);
+  return drillMm + estimatedOversizeMm(drillMm, drilling.setUp);
 }

@@ -14,7 +14,13 @@ export {
   shareOfThread,
   shareWorking,
 } from './shareOfThread.ts';
-export { DRILLING_SET_UPS, expectedBoreMm, USUAL_DRILLING, type Drilling } from './expectedBore.ts';
+export {
+  DRILLING_SET_UPS,
+  estimatedOversizeMm,
+  expectedBoreMm,
+  USUAL_DRILLING,
+  type Drilling,
+} from './expectedBore.ts';
 export { clearanceDrills, clearanceHoles, type ClearanceDrill } from './clearance.ts';
 export { drillCostWords, leanWords, tapDrillWords } from './drillWords.ts';
 export { pilotDrills } from './pilotDrills.ts';

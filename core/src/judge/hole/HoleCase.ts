@@ -1,3 +1,4 @@
+import type { COIL_SET_DOWNS, TAP_DRILL_RULES, TAP_NAMINGS } from './houseRules.ts';
 import { NOTHING_LISTED, type Owned } from '../../facts/owned/index.ts';
 import type { Rack } from '../../facts/drills/index.ts';
 import type { ParentMaterial } from '../../facts/materials/index.ts';
@@ -113,10 +114,10 @@ export const USUAL_RATES: Rates = { perHour: 60, sentOut: 250 };
 
 /** House rules that the proposal follows. Each is a school with a default (docs/methods.md, Ranking and Drills). */
 export interface HouseRules {
-  tapDrill: 'by-material' | 'chart-75' | 'major-minus-pitch';
+  tapDrill: (typeof TAP_DRILL_RULES)[number]['id'];
   /** How far the first turn of a coil sits under the face, in turns. */
-  coilSetDownTurns: 0.25 | 0.5 | 0.75;
-  tapNames: 'taper-second-bottoming' | 'taper-plug-bottoming' | 'lead-threads';
+  coilSetDownTurns: (typeof COIL_SET_DOWNS)[number]['turns'];
+  tapNames: (typeof TAP_NAMINGS)[number]['id'];
   /** Weights of the ranking; default least metal. */
   ranking?: { rule: RankingRule; weights: RankingWeights };
   /** Default the usual ones, an estimate until the shop types its own. */

@@ -42,3 +42,4 @@ export { caseFromInputs, type CaseInputs, type MissingInput } from './caseFromIn
 export { behindOf } from './caseOfChoices.ts';
 export { hurts } from './duty.ts';
 export { readingRefusal } from './readingRefusal.ts';
+export { COIL_SET_DOWNS, TAP_DRILL_RULES, TAP_NAMINGS } from './houseRules.ts';

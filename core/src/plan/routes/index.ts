@@ -7,7 +7,7 @@ export { TICK_IDS, tickWords, type Tick, type TickId } from './ticks.ts';
 export type { NamedTorque } from './namedTorque.ts';
 export { judgePassed } from './checks/passed.ts';
 export { becauseOf, stepOf, titleOf, workingOf, type Check } from './checks/registry.ts';
-export { largestCutMm } from './checks/wall.ts';
+export { largestCutMm, wallBesideMm } from './checks/wall.ts';
 export { reserveWorking } from './metalReserve.ts';
 export { proposeRoutes, whyNothing, type Proposal } from './proposeRoutes.ts';
 export { rankWords } from './rank.ts';

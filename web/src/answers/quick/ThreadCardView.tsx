@@ -5,7 +5,7 @@ import {
   classesOf,
   formatLengthWithUnit,
   leanWords,
-  MM_PER_INCH,
+  formatArea,
   SAY,
   tapDrillWords,
   THREAD_FORMS,
@@ -133,16 +133,13 @@ function Neighbours({ card, units }: CardProps) {
 
 /** The limits of the thread, its area and its source. */
 function Limits({ card: { thread, internal, external, geometry }, units }: CardProps) {
-  const area =
-    units === 'mm'
-      ? `${geometry.tensileAreaMm2.toPrecision(3)} mm²`
-      : `${(geometry.tensileAreaMm2 / MM_PER_INCH ** 2).toPrecision(3)} in²`;
   return (
     <Typography sx={{ fontSize: 14, color: 'text.secondary' }}>
       Hole {internal.tolerance}: minor {fine(internal.minorMinMm, units)} to {fine(internal.minorMaxMm, units)}, pitch
       diameter {fine(internal.pitchMinMm, units)} to {fine(internal.pitchMaxMm, units)} {units}. Screw{' '}
       {external.tolerance}: major {fine(external.majorMinMm, units)} to {fine(external.majorMaxMm, units)} {units}.
-      Tensile area {area}. Classes: {classesOf(thread).internal.join(', ')}. Source: {internal.source}.
+      Tensile area {formatArea(geometry.tensileAreaMm2, units)}. Classes: {classesOf(thread).internal.join(', ')}.
+      Source: {internal.source}.
     </Typography>
   );
 }

@@ -4,6 +4,8 @@ import Typography from '@mui/material/Typography';
 import {
   againstWords,
   findingNotes,
+  formatLengthWithUnit,
+  PRECISION,
   headlineWords,
   misfitWords,
   SAY,
@@ -104,7 +106,7 @@ export function WhichAnswer({
         <Typography key={row.thread.id} sx={{ fontSize: 14, color: 'text.secondary' }}>
           Beware of {row.thread.designation}: it starts and then binds after about{' '}
           {Math.max(1, Math.round(row.bindsAfterTurns))} {Math.round(row.bindsAfterTurns) > 1 ? 'turns' : 'turn'}; ten
-          turns drift {row.driftOverTenTurnsMm.toFixed(2)} mm apart.
+          turns drift {formatLengthWithUnit(row.driftOverTenTurnsMm, units, PRECISION.caliper[units])} apart.
         </Typography>
       ))}
       {result.outcome !== 'none-of-these' && <Comb threads={likely.map((candidate) => candidate.thread)} />}

@@ -7,7 +7,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { ShopSettings } from '@deep-mend/contract';
-import { DRILL_SETS, rackDrills, tapName } from '@deep-mend/core';
+import { COIL_SET_DOWNS, DRILL_SETS, rackDrills, TAP_DRILL_RULES, TAP_NAMINGS, tapName } from '@deep-mend/core';
 import { useMemo, useState } from 'react';
 import { ApiProblem } from '../../base/client.ts';
 import { useShop } from '../../base/ShopContext.tsx';
@@ -15,22 +15,6 @@ import { useTyped } from '../../base/useTyped.ts';
 import { OwnedLists } from './OwnedLists.tsx';
 import { RackExtras } from './RackExtras.tsx';
 import { RankingRules } from './RankingRules.tsx';
-
-const TAP_DRILL_RULES = [
-  {
-    id: 'by-material',
-    name: 'By material and depth',
-    why: 'Default: 76 % in general, less where a tap would snap, more in short soft threads.',
-  },
-  { id: 'chart-75', name: 'The 75 % chart', why: 'Right when the whole shop works by one wall chart.' },
-  { id: 'major-minus-pitch', name: 'Major minus pitch (77 %)', why: 'Right when there is no chart at hand.' },
-] as const;
-const SET_DOWNS = [
-  { turns: 0.25, why: 'Right in thin metal.' },
-  { turns: 0.5, why: 'Default: covers the first thread and leaves room for a chamfer.' },
-  { turns: 0.75, why: 'Right where the face may be skimmed later.' },
-] as const;
-const NAMES = ['taper-second-bottoming', 'taper-plug-bottoming', 'lead-threads'] as const;
 
 interface Props {
   settings: ShopSettings;
@@ -129,9 +113,9 @@ function HouseRules({ rules, change }: { rules: Rules; change: ChangeRules }) {
         label="Coil under the face"
         value={rules.coilSetDownTurns}
         onChange={(event) => change({ coilSetDownTurns: Number(event.target.value) as Rules['coilSetDownTurns'] })}
-        helperText={SET_DOWNS.find((r) => r.turns === rules.coilSetDownTurns)!.why}
+        helperText={COIL_SET_DOWNS.find((r) => r.turns === rules.coilSetDownTurns)!.why}
       >
-        {SET_DOWNS.map((r) => (
+        {COIL_SET_DOWNS.map((r) => (
           <MenuItem key={r.turns} value={r.turns}>
             {r.turns} of a turn
           </MenuItem>
@@ -144,7 +128,7 @@ function HouseRules({ rules, change }: { rules: Rules; change: ChangeRules }) {
         onChange={(event) => change({ tapNames: event.target.value as Rules['tapNames'] })}
         helperText="Always shown with its lead, because one name means two taps in two regions."
       >
-        {NAMES.map((id) => (
+        {TAP_NAMINGS.map(({ id }) => (
           <MenuItem key={id} value={id}>
             {tapName(4, id)}
           </MenuItem>

@@ -8,6 +8,8 @@ import Typography from '@mui/material/Typography';
 import type { ShopSettings } from '@deep-mend/contract';
 import {
   DRILL_SIZES,
+  estimatedOversizeMm,
+  PRECISION,
   DRILLING_SET_UPS,
   explainLengthProblem,
   formatLengthWithUnit,
@@ -131,9 +133,14 @@ function readOversize(text: string, units: UnitSystem): Read<number | null> {
   return read.ok ? { value: read.length.mm } : { problem: explainLengthProblem(read.problem) };
 }
 
+/** Two ends of a rack, as examples of what an oversize comes to. */
+const SMALL_MM = 3;
+const LARGE_MM = 25;
+
 /** How holes are drilled here, and so by how much a drill cuts over its size. */
 function DrillingHere({ settings: { drilling }, units, change }: Props) {
-  const setUp = DRILLING_SET_UPS.find((row) => row.id === drilling.setUp)!;
+  const over = (drillMm: number) =>
+    formatLengthWithUnit(estimatedOversizeMm(drillMm, drilling.setUp), units, PRECISION.bore[units]);
   const { measuredOversizeMm } = drilling;
   const { text, problem, on } = useTyped({
     shown: measuredOversizeMm === null ? '' : formatLengthWithUnit(measuredOversizeMm, units),
@@ -148,8 +155,8 @@ function DrillingHere({ settings: { drilling }, units, change }: Props) {
         select
         label="Holes are drilled with"
         value={drilling.setUp}
-        onChange={(event) => change({ drilling: { ...drilling, setUp: event.target.value as typeof setUp.id } })}
-        helperText={`A drill cuts over its size: with this set-up about ${2 * setUp.factor} thou for a small one, ${7 * setUp.factor} for an inch (estimate).`}
+        onChange={(event) => change({ drilling: { ...drilling, setUp: event.target.value as typeof drilling.setUp } })}
+        helperText={`A drill cuts over its size: with this set-up about ${over(SMALL_MM)} at ${formatLengthWithUnit(SMALL_MM, units)}, ${over(LARGE_MM)} at ${formatLengthWithUnit(LARGE_MM, units)} (estimate).`}
       >
         {DRILLING_SET_UPS.map((row) => (
           <MenuItem key={row.id} value={row.id}>

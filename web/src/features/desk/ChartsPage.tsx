@@ -7,6 +7,7 @@ import {
   CHART_SHEETS,
   drillChart,
   formatLength,
+  TAP_DRILL_RULES,
   threadChart,
   type ChartSheetId,
   type DrillChartRow,
@@ -26,12 +27,6 @@ const TABLE = {
   '& th, & td': { textAlign: 'left', py: 0.5, pr: 2, borderTop: 1, borderColor: 'divider', whiteSpace: 'nowrap' },
   '& thead th': { borderTop: 0, color: 'text.secondary', fontWeight: 400 },
   '& tr': { breakInside: 'avoid' },
-} as const;
-
-const RULE_WORDS = {
-  'by-material': 'by material and depth (here: general work)',
-  'chart-75': 'the 75 % chart',
-  'major-minus-pitch': 'major minus pitch',
 } as const;
 
 function ThreadTable({ rows, units }: { rows: ThreadChartRow[]; units: UnitSystem }) {
@@ -93,6 +88,7 @@ export function ChartsPage() {
   const [params, setParams] = useSearchParams();
   const sheetId = params.get('sheet') ?? 'metric-coarse';
   const sheet = CHART_SHEETS.find((row) => row.id === sheetId);
+  const rule = TAP_DRILL_RULES.find(({ id }) => id === settings.rules.tapDrill)!;
   const title = sheet?.title ?? 'Drills in the rack';
   const threads = useMemo(() => (sheet ? threadChart(sheet.id as ChartSheetId, answering) : null), [sheet, answering]);
   const drills = useMemo(() => (sheet ? null : drillChart(answering)), [sheet, answering]);
@@ -122,8 +118,7 @@ export function ChartsPage() {
       </Box>
       <Typography variant="h1">{title}</Typography>
       <Typography sx={{ color: 'text.secondary', mb: 1.5 }}>
-        {settings.name}. Tap drill: {RULE_WORDS[settings.rules.tapDrill]}, from the drills in the rack. A clearance
-        drill is not a tap drill.
+        {settings.name}. Tap drill: {rule.onChart}, from the drills in the rack. A clearance drill is not a tap drill.
       </Typography>
       <Box sx={{ overflowX: 'auto' }}>
         {threads && <ThreadTable rows={threads} units={units} />}

@@ -7,7 +7,7 @@ import {
   type QuantityId,
   type UnitSystem,
 } from '@deep-mend/core';
-import { memo, useState, type ReactNode } from 'react';
+import { Fragment, memo, useState, type ReactNode } from 'react';
 import { ChoiceField } from './known/ChoiceField.tsx';
 import { More, type Choose } from './known/fields.tsx';
 import { KnownStuck } from './known/KnownStuck.tsx';
@@ -33,24 +33,17 @@ interface Props {
 
 /** What the groups are made of: a field for a choice or a reading, and whether one says anything yet. */
 interface Fields {
-  file: HoleFile;
   choice: (id: ChoiceId, follows?: boolean) => ReactNode;
   reading: (quantity: QuantityId, label?: string) => ReactNode;
   /** Whether a choice says something else than what is taken anyway. */
   chosen: (...ids: ChoiceId[]) => boolean;
   /** Whether a reading is recorded or typed. */
   has: (...quantities: QuantityId[]) => boolean;
-  /** Not all true: the groups in which each part is answered by itself lie open. */
-  looking: boolean;
-  /** Whether the column asks what is screwed in where everybody sees it. */
-  asksScrewed: boolean;
 }
 
-function fieldsOf({ file, drafted, units, readOnly, faceName, choose, onCommit }: Props, looking: boolean): Fields {
+function fieldsOf({ file, drafted, units, readOnly, choose, onCommit }: Props): Fields {
   const { choices, live } = file;
   return {
-    file,
-    looking,
     reading: (quantity, label) => (
       <ReadingField
         quantity={quantity}
@@ -73,121 +66,85 @@ function fieldsOf({ file, drafted, units, readOnly, faceName, choose, onCommit }
     ),
     chosen: (...ids) => ids.some((id) => choiceOf(choices, id) !== choiceOf({}, id)),
     has: (...quantities) => quantities.some((id) => live[id] !== undefined || drafted.has(id)),
-    asksScrewed: asksScrewedIn(choices, faceName),
   };
 }
 
-/** The bore more exactly than across its mouth: deeper, off its place, leaning. */
-const BoreGroup = ({ choice, reading, chosen, has }: Fields) => (
-  <More
-    title="The bore more exactly"
-    filled={
-      chosen('fitClass') ||
-      has('bore-a-deep', 'bore-b-deep', 'offset-along', 'offset-across', 'slot-end', 'lean', 'countersink')
-    }
-  >
-    {() => (
-      <>
-        {reading('bore-a-deep')}
-        {reading('bore-b-deep')}
-        {reading('offset-along')}
-        {reading('offset-across')}
-        {reading('slot-end')}
-        {choice('axis')}
-        {reading('lean')}
-        {reading('countersink')}
-        {choice('fitClass')}
-      </>
-    )}
-  </More>
-);
+/** One field of a group, or none where the hole has no use for it. */
+type Row = { reading: QuantityId } | { choice: ChoiceId } | false;
+const readings = (...ids: QuantityId[]): Row[] => ids.map((reading) => ({ reading }));
+const choices = (...ids: ChoiceId[]): Row[] => ids.map((choice) => ({ choice }));
 
-/** What a cut or a chip may meet. */
-function AroundGroup({ file: { choices }, choice, reading, chosen, has, looking }: Fields) {
-  const behind = choiceOf(choices, 'behind');
+/** A group of fields: it lies open where one of them says something, and where each part is answered by itself. */
+function Group({
+  title,
+  rows,
+  fields,
+  looking = false,
+}: {
+  title: string;
+  rows: Row[];
+  fields: Fields;
+  looking?: boolean;
+}) {
+  const { reading, choice, has, chosen } = fields;
+  const asked = rows.filter((row) => row !== false);
+  const says = asked.some((row) => ('reading' in row ? has(row.reading) : chosen(row.choice)));
   return (
-    <More
-      key={`around ${looking}`}
-      title="What else is around it"
-      filled={looking || has('edge-2', 'boss', 'floor', 'next-hole') || chosen('crack', 'behind', 'nearHeat')}
-    >
-      {() => (
-        <>
-          {choice('behind')}
-          {behind !== null && behind !== 'nothing' && choice('floorName')}
-          {choices.kind === 'blind' && reading('floor')}
-          {choice('crack')}
-          {choice('nearHeat')}
-          {reading('edge-2')}
-          {choice('edge2Name')}
-          {reading('boss')}
-          {reading('next-hole')}
-          {reading('next-hole-cut')}
-        </>
-      )}
+    <More key={`${title} ${looking}`} title={title} filled={looking || says}>
+      {() =>
+        asked.map((row) =>
+          'reading' in row ? (
+            <Fragment key={row.reading}>{reading(row.reading)}</Fragment>
+          ) : (
+            <Fragment key={row.choice}>{choice(row.choice)}</Fragment>
+          ),
+        )
+      }
     </More>
   );
+}
+
+/** The bore more exactly than across its mouth: deeper, off its place, leaning. */
+const boreRows = (): Row[] => [
+  ...readings('bore-a-deep', 'bore-b-deep', 'offset-along', 'offset-across', 'slot-end'),
+  { choice: 'axis' },
+  ...readings('lean', 'countersink'),
+  { choice: 'fitClass' },
+];
+
+/** What a cut or a chip may meet. */
+function aroundRows({ choices: told }: HoleFile): Row[] {
+  const behind = choiceOf(told, 'behind');
+  return [
+    { choice: 'behind' },
+    behind !== null && behind !== 'nothing' && { choice: 'floorName' },
+    told.kind === 'blind' && { reading: 'floor' },
+    ...choices('crack', 'nearHeat'),
+    { reading: 'edge-2' },
+    { choice: 'edge2Name' },
+    ...readings('boss', 'next-hole', 'next-hole-cut'),
+  ];
 }
 
 /** What somebody did to it before. */
-function BeforeGroup({ file, choice, reading, chosen, has, looking }: Fields) {
-  const holdsCoil = file.choices.earlierRepair === 'wire-coil' || file.generations.at(-1)?.method === 'wire-coil';
-  return (
-    <More
-      key={`before ${looking}`}
-      title="Repaired or tried before"
-      filled={looking || has('earlier-cut') || chosen('earlierRepair', 'failedMethod')}
-    >
-      {() => (
-        <>
-          {choice('earlierRepair')}
-          {holdsCoil && choice('coilState')}
-          {reading('earlier-cut')}
-          {choice('failedMethod')}
-          {choice('failedCausePresent')}
-        </>
-      )}
-    </More>
-  );
+function beforeRows({ choices: told, generations }: HoleFile): Row[] {
+  const holdsCoil = told.earlierRepair === 'wire-coil' || generations.at(-1)?.method === 'wire-coil';
+  return [
+    { choice: 'earlierRepair' },
+    holdsCoil && { choice: 'coilState' },
+    { reading: 'earlier-cut' },
+    ...choices('failedMethod', 'failedCausePresent'),
+  ];
 }
 
-const JOINT_CHOICES = [
-  'mateMayBeOpened',
-  'backReached',
-  'serviceC',
-  'sealing',
-  'undone',
-  'appearance',
-  'drive',
-  'screwedIn',
-] as const;
-
 /** What the screw holds, where and how. */
-const JointGroup = ({ file: { choices }, choice, reading, chosen, has, looking, asksScrewed }: Fields) => (
-  <More
-    key={`joint ${looking}`}
-    title="More about the joint"
-    filled={looking || chosen(...JOINT_CHOICES) || has('grip', 'end-room', 'seat')}
-  >
-    {() => (
-      <>
-        {!asksScrewed && choice('screwedIn')}
-        {asksSeat(choices) && reading('seat')}
-        {choice('mateMayBeOpened')}
-        {choice('backReached')}
-        {choice('drive')}
-        {reading('grip')}
-        {reading('end-room')}
-        {choice('appearance')}
-        {choice('sealing')}
-        {choice('undone')}
-        {choice('serviceC')}
-        {choice('pressureBar')}
-        {choice('partCost')}
-      </>
-    )}
-  </More>
-);
+const jointRows = ({ choices: told }: HoleFile, asksScrewed: boolean): Row[] => [
+  !asksScrewed && { choice: 'screwedIn' },
+  asksSeat(told) && { reading: 'seat' },
+  ...choices('mateMayBeOpened', 'backReached', 'drive'),
+  ...readings('grip', 'end-room'),
+  ...choices('appearance', 'sealing', 'undone', 'serviceC', 'pressureBar', 'partCost'),
+];
 
 const depthLabel = (kind: HoleFile['choices']['kind']): string =>
   kind === 'through' ? 'Thickness' : kind === 'blind' ? 'Depth to the shoulder' : 'Depth or thickness';
@@ -216,10 +173,13 @@ function HoleItself({ fields, props }: { fields: Fields; props: Props }) {
 
 /** What is known: choices and readings, in the order in which a mechanic meets them. Any field may be filled in any order. */
 export const KnownColumn = memo(function KnownColumn(props: Props) {
-  const { file, readOnly, sisters, choose } = props;
+  const { file, readOnly, faceName, sisters, choose } = props;
+  // Not all true: the groups in which each part is answered by itself lie open.
   const [looking, setLooking] = useState(false);
-  const fields = fieldsOf(props, looking);
+  const fields = fieldsOf(props);
   const { choice, reading, has } = fields;
+  // Asked where everybody sees it, or among the joint's.
+  const asksScrewed = asksScrewedIn(file.choices, faceName);
   return (
     <section aria-label="What is known">
       <h2 className="panel-title" style={{ paddingBottom: 8 }}>
@@ -230,16 +190,16 @@ export const KnownColumn = memo(function KnownColumn(props: Props) {
       {sisters}
       {reading('bore-a')}
       {has('bore-a') && reading('bore-b')}
-      <BoreGroup {...fields} />
+      <Group title="The bore more exactly" rows={boreRows()} fields={fields} />
       {reading('edge')}
       {has('edge') ? choice('edgeName') : choice('metalBeside')}
-      {fields.asksScrewed && choice('screwedIn')}
-      <AroundGroup {...fields} />
-      <BeforeGroup {...fields} />
+      {asksScrewed && choice('screwedIn')}
+      <Group title="What else is around it" rows={aroundRows(file)} fields={fields} looking={looking} />
+      <Group title="Repaired or tried before" rows={beforeRows(file)} fields={fields} looking={looking} />
       {choice('fastenerClassId')}
       {reading('screw-reach')}
       {reading('mate-hole')}
-      <JointGroup {...fields} />
+      <Group title="More about the joint" rows={jointRows(file, asksScrewed)} fields={fields} looking={looking} />
       {choice('demandMode')}
       {choice('torqueNm')}
       {choice('friction')}

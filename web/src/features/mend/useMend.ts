@@ -47,7 +47,7 @@ function useCommands(holeId: string, access: HoleAccess, guarded: MendView['guar
     }),
   );
   const choose = useStable((field: keyof HoleChoices, value: unknown) => {
-    // One generic signature for twelve fields: the payload's union cannot be followed through it.
+    // One generic signature for every field: the payload's union cannot be followed through it.
     const payload = { field, value } as {
       [K in keyof HoleChoices]: { field: K; value: HoleChoices[K] };
     }[keyof HoleChoices];

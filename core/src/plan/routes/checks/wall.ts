@@ -14,6 +14,9 @@ export function largestCutMm(edgeMm: number): number {
   return (2 * edgeMm) / DILATION_LOWEST_RATIO;
 }
 
+/** Metal between a cut and the nearest edge, mm. @example wallBesideMm(13.5, 9.6) // 8.7 */
+export const wallBesideMm = (edgeMm: number, cutMm: number): number => edgeMm - cutMm / 2;
+
 export type WallFacts = { edgeName: string; edgeMm: number; halfWidthMm: number; cutMm: number; doubtful: boolean };
 
 /** Is there wall enough beside the cut for the strength model to hold? */
@@ -34,8 +37,8 @@ export function judgeWall(
       kind: 'wall',
       id: 'wall',
       verdict,
-      value: mm - cutMm / 2,
-      valuePessimistic: mm - halfWidthMm - cutMm / 2,
+      value: wallBesideMm(mm, cutMm),
+      valuePessimistic: wallBesideMm(mm - halfWidthMm, cutMm),
       limit: neededMm,
       unit: 'mm',
       facts: { edgeName, edgeMm: mm, halfWidthMm, cutMm, doubtful: needsReading },
@@ -51,7 +54,7 @@ export const wall: CheckKind<WallFacts> = {
     if (doubtful)
       return `s/D is ${ratio.toFixed(3)} as read but ${((2 * (edgeMm - halfWidthMm)) / cutMm).toFixed(3)} at the pessimistic end, below ${DILATION_LOWEST_RATIO}: measure the edge better, it decides`;
     return verdict === 'holds'
-      ? `${say.length(edgeMm - cutMm / 2)} of wall beside a ${say.length(cutMm)} cut; it needs ${say.length(NEEDED_WALL_PER_CUT * cutMm)}`
+      ? `${say.length(wallBesideMm(edgeMm, cutMm))} of wall beside a ${say.length(cutMm)} cut; it needs ${say.length(NEEDED_WALL_PER_CUT * cutMm)}`
       : `s/D is ${ratio.toFixed(2)}, below ${DILATION_LOWEST_RATIO}: the wall would spread and the strength model does not reach`;
   },
   working: ({ edgeMm, halfWidthMm, cutMm }) => ({

@@ -38,6 +38,7 @@ export const ThreadField = memo(function ThreadField({
     parse: readThread,
     commit: take,
     keepAs: useChoiceKey('threadId'),
+    shut: disabled,
   });
   const { problem } = typed;
   const read = typed.read && 'value' in typed.read ? typed.read.value : null;

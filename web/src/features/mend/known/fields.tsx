@@ -111,6 +111,7 @@ export const NumberField = memo(function NumberField({
     parse: (text, inUnits) => readNumber(row, text, inUnits),
     commit: (number) => choose(field, number as never),
     keepAs: useChoiceKey(field),
+    shut: disabled,
   });
   return (
     <Row label={row.label} labelFor={id}>
@@ -152,6 +153,7 @@ export function WordsField({ field, value, disabled, choose }: FieldProps & { va
       if (words !== value) choose(field, words as never);
     },
     keepAs: useChoiceKey(field),
+    shut: disabled,
   });
   return (
     <Row label={row.label} labelFor={id}>

@@ -1,6 +1,6 @@
-import type { LiningName, LiningIds } from './PaintShape.tsx';
-import { FONT } from '../base/theme.ts';
 import { useId, useMemo } from 'react';
+import { FONT } from '../base/theme.ts';
+import type { LiningIds, LiningName } from './PaintShape.tsx';
 
 /**
  * Style of a drawing. Geometric precision keeps words the same size at every zoom, and spares the browser a font of its own
