@@ -40,7 +40,8 @@ export function sweepAside(home, isRunning = isAlive) {
   for (const name of readdirSync(dirname(home))) {
     if (!name.startsWith(`${basename(home)}.making-`)) continue;
     const pid = Number(ASIDE.exec(name)?.[1]);
-    if (!isRunning(pid)) rmSync(join(dirname(home), name), { recursive: true, force: true });
+    // Something that it started may write there for a moment still.
+    if (!isRunning(pid)) rmSync(join(dirname(home), name), { recursive: true, force: true, maxRetries: 10 });
   }
 }
 

@@ -19,7 +19,7 @@ import {
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
-import { ownFolder } from './keptFolder.mjs';
+import { asideOf, ownFolder, sweepAside } from './keptFolder.mjs';
 
 /** Folder of the newest server binaries, or null: Debian does not put them on the PATH. */
 export function serverBinaries() {
@@ -77,6 +77,51 @@ function sweepStale(folder) {
 /** Who may own a folder of data: we, and the user that the database runs as. */
 export const ownersOf = (ids) => [process.getuid(), ...(ids.uid === undefined ? [] : [ids.uid])];
 
+/** What setpriv needs so that a program goes down with us, even after a kill -9. */
+const diesWithUs = (signal, { uid, gid }) => [
+  '--pdeathsig',
+  signal,
+  ...(uid === undefined ? [] : ['--reuid', String(uid), '--regid', String(gid), '--clear-groups']),
+  '--',
+];
+
+const SECRET = 'password';
+
+/**
+ * Makes a cluster aside, with its password in it, and renames it when it is whole: a start that is killed on the way leaves
+ * nothing that looks like a cluster, and what it left still running writes into a folder that nobody uses.
+ */
+function initialise({ bin, ids, base, data, memory }) {
+  for (const name of [data, join(base, SECRET)]) sweepAside(name);
+  const making = asideOf(data);
+  const secret = asideOf(join(base, SECRET));
+  writeFileSync(secret, randomBytes(18).toString('hex'), { mode: 0o600 });
+  if (ids.uid !== undefined) chownSync(secret, ids.uid, ids.gid);
+  const made = spawnSync(
+    '/usr/bin/setpriv',
+    [
+      ...diesWithUs('KILL', ids),
+      join(bin, 'initdb'),
+      '-D',
+      making,
+      '-U',
+      'app',
+      '-A',
+      'scram-sha-256',
+      '--pwfile',
+      secret,
+      '-E',
+      'UTF8',
+      '--locale=C.UTF-8',
+      ...(memory ? ['--no-sync'] : []),
+    ],
+    { cwd: '/', encoding: 'utf8' },
+  );
+  if (made.status !== 0) throw new Error(`initdb failed: ${made.stderr}`);
+  renameSync(secret, join(making, SECRET));
+  renameSync(making, data);
+}
+
 /**
  * Starts a server and returns { url, port, folder, exited, stop }. `home` keeps the data there; without it a cluster in memory is made.
  */
@@ -96,38 +141,12 @@ export async function startPostgres({ home = null, port: wanted = null } = {}) {
   }
   own(base, ids);
   const data = join(base, 'cluster');
-  const secret = join(base, 'password');
   const socket = mkdtempSync(join(tmpdir(), 'dm-pgs-')); // a socket's path must be short
   own(socket, ids);
-  const initialised = existsSync(data);
-  if (!initialised) {
-    // Made aside and renamed when it is whole: a start that is killed on the way leaves nothing that looks like a cluster.
-    const making = `${data}.making`;
-    rmSync(making, { recursive: true, force: true });
-    writeFileSync(secret, randomBytes(18).toString('hex'), { mode: 0o600 });
-    if (ids.uid !== undefined) chownSync(secret, ids.uid, ids.gid);
-    const made = spawnSync(
-      join(bin, 'initdb'),
-      [
-        '-D',
-        making,
-        '-U',
-        'app',
-        '-A',
-        'scram-sha-256',
-        '--pwfile',
-        secret,
-        '-E',
-        'UTF8',
-        '--locale=C.UTF-8',
-        ...(memory ? ['--no-sync'] : []),
-      ],
-      { ...ids, cwd: '/', encoding: 'utf8' },
-    );
-    if (made.status !== 0) throw new Error(`initdb failed: ${made.stderr}`);
-    renameSync(making, data);
-  }
-  const password = readFileSync(secret, 'utf8');
+  if (!existsSync(data)) initialise({ bin, ids, base, data, memory });
+  // Clusters of earlier builds have it beside them.
+  const inside = join(data, SECRET);
+  const password = readFileSync(existsSync(inside) ? inside : join(base, SECRET), 'utf8');
   const unsafe = memory
     ? ['-c', 'fsync=off', '-c', 'synchronous_commit=off', '-c', 'full_page_writes=off', '-c', 'autovacuum=off']
     : [];
@@ -149,10 +168,7 @@ export async function startPostgres({ home = null, port: wanted = null } = {}) {
       'jit=off',
       ...unsafe,
     ];
-    const identity =
-      ids.uid === undefined ? [] : ['--reuid', String(ids.uid), '--regid', String(ids.gid), '--clear-groups'];
-    // pdeathsig: the database goes down with us, even after a kill -9.
-    const child = spawn('/usr/bin/setpriv', ['--pdeathsig', 'INT', ...identity, '--', join(bin, 'postgres'), ...args], {
+    const child = spawn('/usr/bin/setpriv', [...diesWithUs('INT', ids), join(bin, 'postgres'), ...args], {
       cwd: '/',
       detached: true,
       stdio: ['ignore', log, log],

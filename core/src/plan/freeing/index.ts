@@ -14,7 +14,6 @@ export {
   recommendedDrill,
   sampleHarm,
   TOUCHED_ALLOWED,
-  type Chance,
   type HarmInput,
   type HarmOfDrill,
 } from './chanceOfHarm.ts';
