@@ -6,10 +6,17 @@ import '@fontsource/barlow-semi-condensed/latin-500.css';
 import './parts/parts.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
+import { ErrorBoundary } from 'react-error-boundary';
 import { App } from './shell/App.tsx';
+import { watchBuild } from './shell/newBuild.ts';
+import { Broken } from './shell/ViewBoundary.tsx';
+
+watchBuild();
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
-    <App />
+    <ErrorBoundary FallbackComponent={Broken}>
+      <App />
+    </ErrorBoundary>
   </StrictMode>,
 );

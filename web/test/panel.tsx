@@ -15,9 +15,15 @@ import {
   type HoleFile,
   type UnitSystem,
 } from '@deep-mend/core';
-import type { ReactElement } from 'react';
+import { useEffect, useState, type ReactElement, type ReactNode } from 'react';
 import { MemoryRouter, Route, Routes, useLocation } from 'react-router';
-import { SWRConfig } from 'swr';
+import { SWRConfig, useSWRConfig } from 'swr';
+import { deliver } from '../src/base/outbox/deliver.ts';
+import type { Item } from '../src/base/outbox/Item.ts';
+import { memoryStore } from '../src/base/outbox/itemStore.ts';
+import { layIn } from '../src/base/outbox/layIn.ts';
+import { Outbox } from '../src/base/outbox/outbox.ts';
+import { OutboxContext } from '../src/base/outbox/useOutbox.ts';
 import { ShopContext, type ShopState } from '../src/base/ShopContext.tsx';
 import { makeTheme } from '../src/base/theme.ts';
 import { draftStore, type DraftStore } from '../src/features/mend/drafts.ts';
@@ -46,6 +52,7 @@ export function shopOf(units: UnitSystem = 'mm', changes: Partial<ShopState> = {
   const rules = shopRulesOf(settings);
   return {
     settings,
+    recorded: { settings, revision: 3 },
     actors: ACTORS,
     actor: ACTORS[0]!,
     chooseActor: () => undefined,
@@ -61,6 +68,8 @@ export function shopOf(units: UnitSystem = 'mm', changes: Partial<ShopState> = {
 interface Around {
   shop?: Partial<ShopState>;
   drafts?: DraftStore;
+  /** What an earlier page left in the outbox. */
+  already?: readonly Item[];
   /** The address that the page is at, and the pattern that it answers to. */
   at?: string;
   path?: string;
@@ -69,22 +78,41 @@ interface Around {
 /** Says where somebody was led to. */
 const Elsewhere = () => <p data-testid="elsewhere">{useLocation().pathname}</p>;
 
+/** An outbox of one test: it keeps in memory, and delivers to the server of the test. */
+function WithOutbox({ already, children }: { already: readonly Item[]; children: ReactNode }) {
+  const { mutate } = useSWRConfig();
+  const [outbox] = useState(
+    () =>
+      new Outbox({
+        store: memoryStore(already),
+        deliver,
+        channel: null,
+        alone: (_line, work) => work(),
+        recorded: ({ line }, body) => layIn(mutate, line, body),
+      }),
+  );
+  useEffect(() => void outbox.start(), [outbox]);
+  return <OutboxContext value={outbox}>{children}</OutboxContext>;
+}
+
 /** Puts a panel on a page in a shop, in a mend, and hands on a user who clicks and types. */
 export function show(panel: ReactElement, units: UnitSystem = 'mm', around: Around = {}) {
-  const { shop, drafts = draftStore('h1'), at = '/', path = at } = around;
+  const { shop, drafts = draftStore('h1'), already = [], at = '/', path = at } = around;
   const state = shopOf(units, shop);
   const page = (inner: ReactElement) => (
     <ThemeProvider theme={makeTheme('light')}>
       <SWRConfig value={{ provider: () => new Map(), dedupingInterval: 0 }}>
         <MemoryRouter initialEntries={[at]}>
-          <ShopContext value={state}>
-            <DraftContext value={drafts}>
-              <Routes>
-                <Route path={path} element={inner} />
-                <Route path="*" element={<Elsewhere />} />
-              </Routes>
-            </DraftContext>
-          </ShopContext>
+          <WithOutbox already={already}>
+            <ShopContext value={state}>
+              <DraftContext value={drafts}>
+                <Routes>
+                  <Route path={path} element={inner} />
+                  <Route path="*" element={<Elsewhere />} />
+                </Routes>
+              </DraftContext>
+            </ShopContext>
+          </WithOutbox>
         </MemoryRouter>
       </SWRConfig>
     </ThemeProvider>

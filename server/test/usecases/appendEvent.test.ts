@@ -52,7 +52,10 @@ test('two editors: readings never conflict, the second choice sees both sides', 
   await harness.post(`/holes/${id}/events`, choose('brass'), seen).expect(200);
   const second = await harness.post(`/holes/${id}/events`, choose('bronze'), seen);
   expect(second.status).toBe(409);
-  expect(second.body).toMatchObject({ yours: { value: 'bronze' }, theirs: { value: 'brass' } });
+  expect(second.body).toMatchObject({
+    yours: { kind: 'choice', payload: { value: 'bronze' } },
+    theirs: { kind: 'choice', payload: { value: 'brass' }, actor: 'Mechanic A' },
+  });
   expect((await harness.post(`/holes/${id}/events`, choose('bronze'))).status).toBe(428);
   const events = (await harness.get(`/holes/${id}`).expect(200)).body.events as { seq: number }[];
   expect(events.map((event) => event.seq)).toEqual(events.map((_, index) => index + 1));

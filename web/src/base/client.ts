@@ -1,7 +1,8 @@
-import type { Address, EndpointAt, EndpointReply, EndpointSent, Problem } from '@deep-mend/contract';
+import type { Address, EndpointAt, EndpointReply, Problem } from '@deep-mend/contract';
 import { API_PREFIX } from '@deep-mend/contract/prefix';
 import useSWR, { type SWRConfiguration } from 'swr';
 import { v7 } from 'uuid';
+import { isAnswer, noteAnswer } from './connection.ts';
 
 /** A refusal of the server, with its problem document. */
 export class ApiProblem extends Error {
@@ -17,23 +18,26 @@ const UNREACHABLE: Problem = {
   type: 'urn:deep-mend:offline',
   title: 'No connection',
   status: 0,
-  detail: 'The server does not answer. What you typed is kept here; try again when it is back.',
+  detail: 'The server does not answer. Try again when it is back.',
 };
 
-async function call<T>(
-  method: string,
-  path: string,
-  init: RequestInit = {},
-): Promise<{ body: T; revision: number | null }> {
+interface Called<T> {
+  body: T;
+  revision: number | null;
+}
+
+/** @throws ApiProblem - what the server refused; status 0: it did not answer */
+export async function call<T>(method: string, path: string, init: RequestInit = {}): Promise<Called<T>> {
   let reply: Response;
   try {
     reply = await fetch(API_PREFIX + path, { ...init, method });
   } catch {
     // fetch rejects only when nothing answered at all.
+    noteAnswer(false);
     throw new ApiProblem(UNREACHABLE);
   }
-  const isJson = reply.headers.get('content-type')?.includes('json') ?? false;
-  if (!isJson) throw new ApiProblem({ ...UNREACHABLE, status: reply.status });
+  noteAnswer(isAnswer(reply));
+  if (!isAnswer(reply)) throw new ApiProblem(UNREACHABLE);
   const body = (await reply.json()) as T;
   if (!reply.ok) throw new ApiProblem(body as Problem);
   const tag = /^(?:W\/)?"(\d+)/.exec(reply.headers.get('etag') ?? '');
@@ -56,36 +60,5 @@ export const useReadWithRevision = <A extends Address<'get'>>(
   address: A,
   options?: SWRConfiguration<Revised<A>, Error>,
 ) => useSWR<Revised<A>, Error>(address, (at: A) => call<Read<A>>('GET', at), options);
-
-export interface WriteOptions {
-  actorId: string;
-  /** The revision that the person saw, where the change could conflict. */
-  ifMatch?: number;
-  /** The same key makes a repeated call record once. Default: the body's own id. */
-  key?: string;
-}
-
-/** Writes once: the body's id is the idempotency key, so that a retry after a lost reply records nothing twice. */
-export async function write<M extends 'post' | 'put', A extends Address<M>>(
-  method: M,
-  address: A,
-  body: EndpointSent<EndpointAt<M, A>>,
-  options: WriteOptions,
-): Promise<EndpointReply<EndpointAt<M, A>>> {
-  const headers: Record<string, string> = {
-    'Content-Type': 'application/json',
-    'Idempotency-Key': options.key ?? (body as { id?: string }).id ?? v7(),
-  };
-  if (options.actorId !== '') headers['X-Actor'] = options.actorId;
-  if (options.ifMatch !== undefined) headers['If-Match'] = `"${options.ifMatch}"`;
-  // A page that is left in the middle of a write must not take the write with it.
-  return (
-    await call<EndpointReply<EndpointAt<M, A>>>(method.toUpperCase(), address, {
-      headers,
-      body: JSON.stringify(body),
-      keepalive: true,
-    })
-  ).body;
-}
 
 export const newId = (): string => v7();

@@ -10,6 +10,8 @@ export interface Kept {
   keepText: (key: string, text: string) => void;
   keep: (key: string, value: unknown) => void;
   forget: (key: string) => void;
+  /** Hears when another tab keeps or forgets it. @returns stops it */
+  heard: (key: string, hear: () => void) => () => void;
 }
 
 let shut = false;
@@ -20,6 +22,12 @@ export const isShut = (): boolean => shut;
 export function onShut(hear: () => void): () => void {
   listeners.add(hear);
   return () => void listeners.delete(hear);
+}
+
+/** The browser refused to keep something. */
+export function noteShut(): void {
+  shut = true;
+  for (const hear of listeners) hear();
 }
 
 function parsed(text: string): unknown {
@@ -43,8 +51,7 @@ export function keptOn(shelf: () => Shelf): Kept {
       return { done: ask(shelf()) };
     } catch (error) {
       if (!(error instanceof DOMException)) throw error;
-      shut = true;
-      for (const hear of listeners) hear();
+      noteShut();
       return null;
     }
   };
@@ -69,6 +76,12 @@ export function keptOn(shelf: () => Shelf): Kept {
     forget: (key) => {
       if (tried((storage) => storage.removeItem(key))) here.delete(key);
       else here.set(key, null);
+    },
+    heard: (key, hear) => {
+      // The browser tells it to all tabs but the one that did it; without a key: all was emptied.
+      const listen = (event: StorageEvent) => (event.key === key || event.key === null) && hear();
+      window.addEventListener('storage', listen);
+      return () => window.removeEventListener('storage', listen);
     },
   };
 }

@@ -1,5 +1,5 @@
 import type { UnitSystem } from '@deep-mend/core';
-import { useState, type ChangeEvent, type KeyboardEvent } from 'react';
+import { useEffect, useState, type ChangeEvent, type KeyboardEvent } from 'react';
 import { isRecord, onDevice } from './kept.ts';
 
 /** What was read from a text: a value, or what is wrong with it, in words for whoever typed it. */
@@ -39,6 +39,8 @@ export function useTyped<T>({
 }) {
   const key = `typed:${keepAs}`;
   const [kept, setTyped] = useState<Typed | null>(() => onDevice.value(key, isTyped));
+  // Another tab on the same field: both show what was typed last, and what one of them committed is gone in both.
+  useEffect(() => onDevice.heard(key, () => setTyped(onDevice.value(key, isTyped))), [key]);
   const typed = shut ? null : kept;
   const read = typed && parse(typed.text, typed.units);
   const problem = read && 'problem' in read ? read.problem : null;

@@ -8,7 +8,10 @@ import Typography from '@mui/material/Typography';
 import type { NewHole } from '@deep-mend/contract';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { ApiProblem, newId, useRead, write } from '../base/client.ts';
+import { useSWRConfig } from 'swr';
+import { ApiProblem, newId, useRead } from '../base/client.ts';
+import type { ShownEvent } from '../base/outbox/Item.ts';
+import { useWrite } from '../base/outbox/useOutbox.ts';
 import { useShop } from '../base/ShopContext.tsx';
 import { SameName, sameNamed, type Named } from './SameName.tsx';
 
@@ -18,27 +21,54 @@ interface Props {
   onClose: () => void;
 }
 
-/** Two fields and the mend is open: which hole, what happened. */
-export function StartMend({ face, onClose }: Props) {
+/** What a new hole begins with, as the server will record it. */
+function firstEvents({ id, name, faceId, mend, happenedAt }: NewHole, actor: string): ShownEvent[] {
+  const stamp = { payloadVersion: 1, happenedAt, recordedAt: happenedAt, actor };
+  return [
+    { ...stamp, id, kind: 'located', payload: { name, faceId } },
+    ...(mend ? [{ ...stamp, id: mend.id, kind: 'mend-opened', payload: { mendId: mend.id, what: mend.what } }] : []),
+  ];
+}
+
+/** Makes a hole with its mend, and goes to measure it. */
+function useStartHole(id: string) {
   const { actor } = useShop();
   const navigate = useNavigate();
+  const write = useWrite();
+  const { mutate } = useSWRConfig();
+  return async (name: string, faceId: string | null, what: string): Promise<void> => {
+    const body: NewHole = { id, name, faceId, mend: { id: newId(), what }, happenedAt: new Date().toISOString() };
+    const line = `/holes/${id}`;
+    const sent = await write({
+      line,
+      method: 'post',
+      address: '/holes',
+      body,
+      key: id,
+      actorId: actor.id,
+      seen: null,
+      decides: true,
+      shows: firstEvents(body, actor.name).map((event) => ({ holeId: id, event })),
+      title: `New hole: ${name}`,
+    });
+    // Kept on the device, it can be worked on at once: nothing of it is at the server yet.
+    if (sent === 'kept') await mutate(line, { id, revision: 0, place: null, events: [] }, { revalidate: false });
+    void navigate(`/mend/${id}/measure`);
+  };
+}
+
+/** Two fields and the mend is open: which hole, what happened. */
+export function StartMend({ face, onClose }: Props) {
   const [name, setName] = useState('');
   const [what, setWhat] = useState('');
   const [problem, setProblem] = useState('');
   const [id] = useState(newId);
   const [asked, setAsked] = useState<Named | null>(null);
   const { data: loose } = useRead(face ? null : '/holes?loose=true&limit=50');
+  const startHole = useStartHole(id);
   const start = async () => {
-    const body: NewHole = {
-      id,
-      name: name.trim(),
-      faceId: face?.id ?? null,
-      mend: { id: newId(), what: what.trim() },
-      happenedAt: new Date().toISOString(),
-    };
     try {
-      await write('post', '/holes', body, { actorId: actor.id, key: newId() });
-      void navigate(`/mend/${id}/measure`);
+      await startHole(name.trim(), face?.id ?? null, what.trim());
     } catch (error) {
       if (!(error instanceof ApiProblem)) throw error;
       setProblem(error.message);

@@ -62,3 +62,10 @@ export function workingValue(value: number, unit: string): string {
 export function readableDate(iso: string): string {
   return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' }).format(new Date(iso));
 }
+
+/** A moment of today by its time, any other by its day too. */
+export function clockTime(iso: string, now: Date = new Date()): string {
+  const at = new Date(iso);
+  const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' }).format(at);
+  return at.toDateString() === now.toDateString() ? time : `${readableDate(iso)} ${time}`;
+}

@@ -1,15 +1,30 @@
-import type { EndpointAt, EndpointSent, HoleDetail, HoleWritten, NewEvent } from '@deep-mend/contract';
-import { InputError, foldHole, type HoleFile } from '@deep-mend/core';
-import { useCallback, useEffect, useMemo, useRef } from 'react';
-import { newId, useRead, write } from '../base/client.ts';
+import type { EndpointAt, EndpointSent, HoleDetail, NewEvent } from '@deep-mend/contract';
+import {
+  EVENT_KINDS,
+  InputError,
+  foldHole,
+  type EventKindId,
+  type HoleEventBody,
+  type HoleFile,
+} from '@deep-mend/core';
+import { useCallback, useMemo } from 'react';
+import { useSWRConfig } from 'swr';
+import { newId, useRead } from '../base/client.ts';
+import type { ShownEvent } from '../base/outbox/Item.ts';
+import type { Sent } from '../base/outbox/outbox.ts';
+import { useItems, useWrite } from '../base/outbox/useOutbox.ts';
 import { useShop } from '../base/ShopContext.tsx';
-import { applyWritten } from './applyWritten.ts';
+import { eventWords } from './eventWords.ts';
 
 /** What is posted under a hole, by the last part of its address. */
 type HolePart = 'events' | 'moves' | 'plans';
 type HoleAddress<P extends HolePart = HolePart> = `/holes/${string}/${P}`;
-type HoleBodies = { [P in HolePart]: EndpointSent<EndpointAt<'post', HoleAddress<P>>> };
+type HoleBodies = {
+  [P in HolePart]: EndpointSent<EndpointAt<'post', HoleAddress<P>>> & { id: string; happenedAt: string };
+};
 type BodyOf<K extends NewEvent['kind']> = Extract<NewEvent, { kind: K }>['payload'];
+/** What a write will leave on a hole: on this one, where none is named. */
+export type Leaves = HoleEventBody & { id: string; holeId?: string };
 
 /** The folded file of a hole, or why this build cannot read it: another one wrote what it does not know. */
 function fileOfDetail(detail: HoleDetail): HoleFile | Error {
@@ -21,55 +36,85 @@ function fileOfDetail(detail: HoleDetail): HoleFile | Error {
   }
 }
 
-/**
- * One hole: its detail, its folded file, and how to add to it. Writes go out one after the other, each on the revision
- * that is on the screen by then, so that two quick changes of one person never conflict with each other.
- */
+/** A hole with what waits on this device laid after what is recorded, so that nothing typed snaps back meanwhile. */
+function withWaiting(detail: HoleDetail, waiting: readonly ShownEvent[]): HoleDetail {
+  const there = new Set(detail.events.map(({ id }) => id));
+  const more = waiting.filter(({ id }) => !there.has(id));
+  if (more.length === 0) return detail;
+  const laid = more.map((event, index) => ({ ...event, seq: detail.revision + index + 1 }));
+  return { ...detail, events: [...detail.events, ...laid] };
+}
+
+/** What waits to be recorded on a hole. */
+function useWaitingOn(id: string): readonly ShownEvent[] {
+  const items = useItems();
+  return useMemo(
+    () =>
+      items
+        .filter(({ problem }) => problem === null)
+        .flatMap(({ shows }) => shows.filter(({ holeId }) => holeId === id).map(({ event }) => event)),
+    [items, id],
+  );
+}
+
+/** One hole: its detail, its folded file with what waits to be recorded, and how to add to it. */
 export function useHole(id: string) {
   const { actor } = useShop();
-  const { data, error, mutate } = useRead(`/holes/${id}`);
-  const folded = useMemo(() => (data ? fileOfDetail(data) : null), [data]);
+  const write = useWrite();
+  const { cache } = useSWRConfig();
+  const line = `/holes/${id}` as const;
+  const { data, error, mutate } = useRead(line);
+  const waiting = useWaitingOn(id);
+  const detail = useMemo(() => (data ? withWaiting(data, waiting) : null), [data, waiting]);
+  const folded = useMemo(() => (detail ? fileOfDetail(detail) : null), [detail]);
   const unreadable = folded instanceof Error ? folded : undefined;
-  const shown = useRef(data);
-  useEffect(() => {
-    // Never backwards: a later write may have been laid over it before this one was drawn.
-    if (data && data.revision >= (shown.current?.revision ?? 0)) shown.current = data;
-  }, [data]);
-  const shownRevision = useRef(0);
-  const queue = useRef<Promise<unknown>>(Promise.resolve());
-  useEffect(() => {
-    // Never backwards: this runs after the drawing, and the next write's answer may have come in between.
-    if (data) shownRevision.current = Math.max(shownRevision.current, data.revision);
-  }, [data]);
 
   const post = useCallback(
-    <P extends HolePart>(path: P, body: HoleBodies[P]): Promise<HoleWritten> => {
-      const send = async () => {
-        const options = { actorId: actor.id, ifMatch: shownRevision.current };
-        const after = await write<'post', HoleAddress>('post', `/holes/${id}/${path}`, body, options);
-        shownRevision.current = after.revision;
-        // The newest that was put on the screen, also where the page has not drawn it yet.
-        const next = shown.current ? applyWritten(shown.current, after) : null;
-        if (next) {
-          shown.current = next;
-          await mutate(next, { revalidate: false });
-        } else await mutate();
-        return after;
-      };
-      // A refused write must not stop those behind it; its own caller hears of it.
-      const sent = queue.current.then(send, send);
-      queue.current = sent;
-      return sent;
+    <P extends HolePart>(path: P, body: HoleBodies[P], leaves: readonly Leaves[]): Promise<Sent> => {
+      // What is laid in by now, also where the page has not drawn it yet: a person does not conflict with herself.
+      const seen = (cache.get(line)?.data as HoleDetail | undefined)?.revision ?? 0;
+      const { id: key, happenedAt } = body;
+      const [first] = leaves;
+      return write<'post', HoleAddress>({
+        line,
+        method: 'post',
+        address: `${line}/${path}`,
+        body,
+        key,
+        actorId: actor.id,
+        seen,
+        decides: leaves.some(({ kind }) => EVENT_KINDS[kind].standsOnRevision),
+        shows: leaves.map(({ id: eventId, holeId = id, kind, payload }) => ({
+          holeId,
+          event: {
+            id: eventId,
+            kind,
+            payload: payload as unknown as ShownEvent['payload'],
+            payloadVersion: EVENT_KINDS[kind].version,
+            happenedAt,
+            recordedAt: happenedAt,
+            actor: actor.name,
+          },
+        })),
+        title: first ? eventWords(first) : '',
+      });
     },
-    [id, actor.id, mutate],
+    [write, cache, line, id, actor],
   );
   const append = useCallback(
-    <K extends NewEvent['kind']>(kind: K, payload: BodyOf<K>): Promise<HoleWritten> =>
-      post('events', { id: newId(), kind, payload, happenedAt: new Date().toISOString() }),
+    <K extends NewEvent['kind']>(kind: K, payload: BodyOf<K>): Promise<Sent> => {
+      const event = { id: newId(), kind, payload };
+      const body = {
+        ...event,
+        payloadVersion: EVENT_KINDS[kind as EventKindId].version,
+        happenedAt: new Date().toISOString(),
+      };
+      return post('events', body as HoleBodies['events'], [event as unknown as Leaves]);
+    },
     [post],
   );
   return {
-    detail: unreadable ? null : (data ?? null),
+    detail: unreadable ? null : detail,
     file: folded instanceof Error ? null : folded,
     error: unreadable ?? error,
     append,

@@ -1,12 +1,13 @@
 import CssBaseline from '@mui/material/CssBaseline';
 import { ThemeProvider } from '@mui/material/styles';
 import useMediaQuery from '@mui/material/useMediaQuery';
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { lazy, useMemo, useState } from 'react';
 import { BrowserRouter, Route, Routes } from 'react-router';
 import { Failed, Loading } from '../parts/states.tsx';
 import { FirstStart } from './FirstStart.tsx';
 import { Shell } from './Shell.tsx';
 import { onDevice } from '../base/kept.ts';
+import { OutboxProvider } from '../base/outbox/OutboxProvider.tsx';
 import { ShopProvider, useShop } from '../base/ShopContext.tsx';
 import { makeTheme } from '../base/theme.ts';
 import { ShopPage } from '../features/shop/ShopPage.tsx';
@@ -26,22 +27,20 @@ function Views({ scheme, onScheme }: { scheme: 'light' | 'dark'; onScheme: (sche
   if (!settings.setUp) return <FirstStart />;
   return (
     <BrowserRouter>
-      <Suspense fallback={<Loading what="the page" />}>
-        <Routes>
-          <Route element={<Shell scheme={scheme} onScheme={onScheme} />}>
-            <Route index element={<ShopPage />} />
-            <Route path="assets" element={<AssetsPage />} />
-            <Route path="assets/:assetId" element={<AssetPage />} />
-            <Route path="mend/:holeId" element={<MendPage />} />
-            <Route path="mend/:holeId/:station" element={<MendPage />} />
-            <Route path="holes/:holeId" element={<PassportPage />} />
-            <Route path="desk" element={<DeskPage />} />
-            <Route path="desk/charts" element={<ChartsPage />} />
-            <Route path="crib" element={<CribPage />} />
-            <Route path="*" element={<Failed error={new Error('There is no such page. Go back to the shop.')} />} />
-          </Route>
-        </Routes>
-      </Suspense>
+      <Routes>
+        <Route element={<Shell scheme={scheme} onScheme={onScheme} />}>
+          <Route index element={<ShopPage />} />
+          <Route path="assets" element={<AssetsPage />} />
+          <Route path="assets/:assetId" element={<AssetPage />} />
+          <Route path="mend/:holeId" element={<MendPage />} />
+          <Route path="mend/:holeId/:station" element={<MendPage />} />
+          <Route path="holes/:holeId" element={<PassportPage />} />
+          <Route path="desk" element={<DeskPage />} />
+          <Route path="desk/charts" element={<ChartsPage />} />
+          <Route path="crib" element={<CribPage />} />
+          <Route path="*" element={<Failed error={new Error('There is no such page. Go back to the shop.')} />} />
+        </Route>
+      </Routes>
     </BrowserRouter>
   );
 }
@@ -54,19 +53,21 @@ export function App() {
   return (
     <ThemeProvider theme={theme}>
       <CssBaseline />
-      <ShopProvider
-        whileLoading={(error) =>
-          error ? <Failed error={error} retry={() => window.location.reload()} /> : <Loading what="the shop" />
-        }
-      >
-        <Views
-          scheme={scheme}
-          onScheme={(next) => {
-            onDevice.keepText('scheme', next);
-            setChosen(next);
-          }}
-        />
-      </ShopProvider>
+      <OutboxProvider>
+        <ShopProvider
+          whileLoading={(error) =>
+            error ? <Failed error={error} retry={() => window.location.reload()} /> : <Loading what="the shop" />
+          }
+        >
+          <Views
+            scheme={scheme}
+            onScheme={(next) => {
+              onDevice.keepText('scheme', next);
+              setChosen(next);
+            }}
+          />
+        </ShopProvider>
+      </OutboxProvider>
     </ThemeProvider>
   );
 }

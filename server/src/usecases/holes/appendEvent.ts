@@ -19,7 +19,8 @@ export const admit = <K extends EventKindId>(body: HoleEventBody<K>, event: Omit
 function rivalOf(event: NewEvent, since: Events): unknown {
   const rivals = since.filter((other) => !neverConflicts(other.kind));
   const sameField = rivals.filter((other) => event.kind === 'choice' && other.payload.field === event.payload.field);
-  return (sameField.at(-1) ?? rivals.at(-1))?.payload ?? null;
+  const rival = sameField.at(-1) ?? rivals.at(-1);
+  return rival ? { kind: rival.kind, payload: rival.payload, actor: rival.actor, happenedAt: rival.happenedAt } : null;
 }
 
 /** Appends one event. Readings never conflict; a choice needs the revision that the person saw, or only readings since. */
@@ -41,7 +42,7 @@ export async function appendEvent(
     if (!since.every((other) => neverConflicts(other.kind)))
       throw conflict(
         'Someone changed this hole meanwhile. Look at both, then choose.',
-        event.payload,
+        { kind: event.kind, payload: event.payload },
         rivalOf(event, since),
       );
   }

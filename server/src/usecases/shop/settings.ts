@@ -1,5 +1,5 @@
 import { ShopSettings } from '@deep-mend/contract';
-import { DEFAULT_HOUSE_RULES, USUAL_DRILLING } from '@deep-mend/core';
+import { DEFAULT_HOUSE_RULES, digestOf, USUAL_DRILLING } from '@deep-mend/core';
 import { conflict, notFound } from '../Refusal.ts';
 import { ActorRow, Shop } from '../../store/models.ts';
 import type { Context, Tx } from '../Context.ts';
@@ -27,6 +27,9 @@ export async function saveShop(context: Context, settings: ShopSettings, revisio
   return context.sequelize.transaction(async (transaction) => {
     const shop = await Shop.findByPk(context.shopId, { transaction, lock: true });
     if (!shop) throw notFound('shop');
+    // The answer to the same change may have been lost: it stands, and is not changed twice.
+    if (digestOf(ShopSettings.parse(shop.settings)) === digestOf(settings))
+      return { settings, revision: shop.revision };
     if (shop.revision !== revision)
       throw conflict('The settings were changed by someone else.', settings, shop.settings);
     await shop.update({ settings, revision: revision + 1 }, { transaction });

@@ -5,33 +5,49 @@ import Typography from '@mui/material/Typography';
 import type { AssetDetail } from '@deep-mend/contract';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { ApiProblem, newId, useRead, write } from '../../base/client.ts';
+import { ApiProblem, newId, useRead } from '../../base/client.ts';
+import { useWrite } from '../../base/outbox/useOutbox.ts';
 import { useShop } from '../../base/ShopContext.tsx';
 import { SameName, sameNamed, type Named } from '../../parts/SameName.tsx';
 import { HoleRow } from '../../paint/HoleRow.tsx';
 import { StartMend } from '../../parts/StartMend.tsx';
 import { Failed, Loading } from '../../parts/states.tsx';
 
+/** Adds a face to an asset. */
+function useAddFace(assetId: string) {
+  const { actor } = useShop();
+  const write = useWrite();
+  return (name: string) => {
+    const id = newId();
+    return write({
+      line: `/assets/${assetId}`,
+      method: 'post',
+      address: `/assets/${assetId}/faces`,
+      body: { id, name },
+      key: id,
+      actorId: actor.id,
+      seen: null,
+      decides: false,
+      shows: [],
+      title: `New face: ${name}`,
+    });
+  };
+}
+
 /** One asset: its faces, and the holes in each. */
 export function AssetPage() {
   const { assetId = '' } = useParams();
-  const { actor } = useShop();
+  const writeFace = useAddFace(assetId);
   const { data, error, mutate } = useRead(`/assets/${assetId}`);
   const [faceName, setFaceName] = useState('');
   const [problem, setProblem] = useState('');
   const [starting, setStarting] = useState<AssetDetail['faces'][number] | null>(null);
   const [asked, setAsked] = useState<Named | null>(null);
-  if (error) return <Failed error={error} retry={() => void mutate()} />;
+  if (error && !data) return <Failed error={error} retry={() => void mutate()} />;
   if (!data) return <Loading what="the asset" />;
   const addFace = async () => {
     try {
-      const after = await write(
-        'post',
-        `/assets/${assetId}/faces`,
-        { id: newId(), name: faceName.trim() },
-        { actorId: actor.id },
-      );
-      await mutate(after, { revalidate: false });
+      await writeFace(faceName.trim());
       setFaceName('');
       setAsked(null);
       setProblem('');

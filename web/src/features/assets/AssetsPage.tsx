@@ -6,7 +6,8 @@ import type { AssetSummary, Page } from '@deep-mend/contract';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import useSWRInfinite from 'swr/infinite';
-import { ApiProblem, newId, read, useRead, write } from '../../base/client.ts';
+import { ApiProblem, newId, read, useRead } from '../../base/client.ts';
+import { useWrite } from '../../base/outbox/useOutbox.ts';
 import { useAddressText } from '../../base/useAddressText.ts';
 import { useShop } from '../../base/ShopContext.tsx';
 import { SameName, sameNamed, type Named } from '../../parts/SameName.tsx';
@@ -62,6 +63,7 @@ function AddAsset() {
   const [name, setName] = useState('');
   const [problem, setProblem] = useState('');
   const [asked, setAsked] = useState<Named | null>(null);
+  const write = useWrite();
   const add = async (another: boolean) => {
     const id = newId();
     try {
@@ -75,8 +77,22 @@ function AddAsset() {
         setAsked(there);
         return;
       }
-      await write('post', '/assets', { id, name: name.trim(), note: '' }, { actorId: actor.id });
-      void navigate(`/assets/${id}`);
+      const line = `/assets/${id}`;
+      const sent = await write({
+        line,
+        method: 'post',
+        address: '/assets',
+        body: { id, name: name.trim(), note: '' },
+        key: id,
+        actorId: actor.id,
+        seen: null,
+        decides: false,
+        shows: [],
+        title: `New asset: ${name.trim()}`,
+      });
+      // It has a page when the server knows it; until then it stands among what waits.
+      if (sent === 'recorded') void navigate(line);
+      else setName('');
     } catch (error) {
       if (!(error instanceof ApiProblem)) throw error;
       setProblem(error.message);
@@ -142,7 +158,7 @@ export function AssetsPage() {
     (address: `/assets?${string}`) => read(address),
     { keepPreviousData: true },
   );
-  if (pages.error) return <Failed error={pages.error as Error} retry={() => void pages.mutate()} />;
+  if (pages.error && !pages.data) return <Failed error={pages.error as Error} retry={() => void pages.mutate()} />;
   if (!pages.data) return <Loading what="the assets" />;
   const assets = pages.data.flatMap((page) => page.items);
   const more = pages.data.at(-1)!.next !== null;

@@ -76,7 +76,11 @@ const asset = (answers: Parameters<typeof serve>[0] = {}) => {
 
 test('one asset: its faces with their holes; another face is there at once', async () => {
   const after = { ...detail, faces: [...detail.faces, { id: 'f2', name: 'Head', holes: [] }] };
-  const { user, writes } = asset({ 'POST /assets/as1/faces': after });
+  let there: object = detail;
+  const { user, writes } = asset({
+    'GET /assets/as1': () => there,
+    'POST /assets/as1/faces': () => (there = after),
+  });
   await screen.findByText('Sump face, 1 hole');
   await user.type(screen.getByLabelText('Add a face'), 'Head{Enter}');
   await screen.findByText('Head, 0 holes');

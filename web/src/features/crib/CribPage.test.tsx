@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import type { ShopSettings } from '@deep-mend/contract';
 import { ApiProblem } from '../../base/client.ts';
-import { problem } from '../../../test/serve.ts';
+import { problem, serve } from '../../../test/serve.ts';
 import { SETTINGS, show } from '../../../test/panel.tsx';
 import { CribPage } from './CribPage.tsx';
 
@@ -108,10 +108,40 @@ test('what the server would not save is said, in its words', async () => {
   const { user } = show(<CribPage />, 'mm', {
     shop: {
       save: async () => {
-        throw new ApiProblem(problem(409, 'The settings were changed by someone else.'));
+        throw new ApiProblem(problem(400, 'rules.rates: Too big'));
       },
     },
   });
   await user.click(screen.getAllByRole('checkbox')[0]!);
-  await waitFor(() => expect(screen.getByRole('alert').textContent).toContain('changed by someone else'));
+  await waitFor(() => expect(screen.getByRole('alert').textContent).toContain('Too big'));
+});
+
+test('two people changed the same: both in words, and either is kept with what the other left alone', async () => {
+  const theirs = { ...SETTINGS, name: 'Slipway', units: 'in' as const };
+  const item = {
+    order: 1,
+    line: '/shop',
+    method: 'put' as const,
+    address: '/shop',
+    body: { ...SETTINGS, units: 'mm' as const, name: 'Yard' },
+    saw: SETTINGS,
+    key: 'k1234567',
+    actorId: 'a1',
+    seen: 2,
+    decides: true,
+    shows: [],
+    title: 'Settings of the shop',
+    problem: problem(409, 'The settings were changed by someone else.', { theirs }),
+  };
+  const writes = serve({ 'PUT /shop': theirs, 'GET /shop': theirs });
+  const { user, text } = show(<CribPage />, 'mm', {
+    already: [item],
+    shop: { settings: theirs, recorded: { settings: theirs, revision: 3 } },
+  });
+  await screen.findByText(/Someone changed the same/);
+  expect(text()).toContain('Name of the shop, yoursYardTheirsSlipway');
+  await user.click(screen.getByRole('button', { name: 'Keep yours' }));
+  await waitFor(() => expect(screen.queryByText(/Someone changed the same/)).toBeNull());
+  expect(writes[0]!.body).toMatchObject({ name: 'Yard', units: 'in' });
+  expect(writes[0]!.headers['If-Match']).toBe('"3"');
 });

@@ -10,11 +10,13 @@ import type { ShopSettings } from '@deep-mend/contract';
 import { COIL_SET_DOWNS, DRILL_SETS, rackDrills, TAP_DRILL_RULES, TAP_NAMINGS, tapName } from '@deep-mend/core';
 import { useMemo, useState } from 'react';
 import { ApiProblem } from '../../base/client.ts';
+import { isConflict } from '../../base/outbox/useOutbox.ts';
 import { useShop } from '../../base/ShopContext.tsx';
 import { useTyped } from '../../base/useTyped.ts';
 import { OwnedLists } from './OwnedLists.tsx';
 import { RackExtras } from './RackExtras.tsx';
 import { RankingRules } from './RankingRules.tsx';
+import { TwoSettings } from './TwoSettings.tsx';
 
 interface Props {
   settings: ShopSettings;
@@ -152,7 +154,7 @@ export function CribPage() {
       setProblem('');
     } catch (error) {
       if (!(error instanceof ApiProblem)) throw error;
-      setProblem(error.message);
+      setProblem(isConflict(error.problem) ? '' : error.message);
     }
   };
   const change = (changes: Partial<ShopSettings>) => void saveChanges(changes);
@@ -162,6 +164,7 @@ export function CribPage() {
       <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
         <Typography variant="h1">Crib</Typography>
         {problem !== '' && <Alert severity="error">{problem}</Alert>}
+        <TwoSettings />
         <DrillSets settings={settings} owned={owned} change={change} />
         <Typography sx={{ color: 'text.secondary' }}>{rackDrills(rules.rack).length} sizes in the rack.</Typography>
         <RackExtras settings={settings} owned={owned} units={units} change={change} />

@@ -27,36 +27,12 @@ export function NoMendNotice({ holeId, onStart }: { holeId: string; onStart: () 
   );
 }
 
-/** What the server would not record, and why; where someone else was faster, both versions. */
-export function Refusal({
-  problem,
-  onClose,
-  refresh,
-}: {
-  problem: ApiProblem | null;
-  onClose: () => void;
-  refresh: () => Promise<unknown>;
-}) {
+/** What the server would not record, and why. */
+export function Refusal({ problem, onClose }: { problem: ApiProblem | null; onClose: () => void }) {
   if (!problem) return null;
-  const { status, detail, yours, theirs } = problem.problem;
   return (
-    <Alert
-      severity="error"
-      onClose={onClose}
-      sx={{ mb: 2 }}
-      action={
-        status === 409 ? (
-          <Button onClick={() => void refresh().then(onClose)}>Show what is there now</Button>
-        ) : undefined
-      }
-    >
-      {detail}
-      {status === 409 && yours !== undefined && (
-        <>
-          {' '}
-          Yours: <code>{JSON.stringify(yours)}</code>, theirs: <code>{JSON.stringify(theirs)}</code>.
-        </>
-      )}
+    <Alert severity="error" onClose={onClose} sx={{ mb: 2 }}>
+      {problem.problem.detail}
     </Alert>
   );
 }

@@ -2,6 +2,7 @@ import type { QuantityId } from '@deep-mend/core';
 import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { useParams } from 'react-router';
 import { Failed, Loading } from '../../parts/states.tsx';
+import { Undecided } from '../../parts/Undecided.tsx';
 import { useHole, type HoleAccess } from '../../parts/useHole.ts';
 import { DutyBanner } from './DutyBanner.tsx';
 import { KnownColumn } from './KnownColumn.tsx';
@@ -107,7 +108,8 @@ function MendWork({ access }: { access: HoleAccess }) {
     <DraftContext value={view.store}>
       <MendTitle detail={detail} name={file.name} />
       <StationRail current={stationId} closed={mend.shut} onGo={go} />
-      <Refusal problem={mend.problem} onClose={mend.settle} refresh={access.refresh} />
+      <Refusal problem={mend.problem} onClose={mend.settle} />
+      <Undecided line={`/holes/${detail.id}`} />
       <FreedNotice freed={mend.freed} onClose={mend.forgetFreed} />
       <DutyBanner file={file} />
       {!view.mend && stationId !== 'locate' && <NoMendNotice holeId={detail.id} onStart={() => go('locate')} />}

@@ -61,19 +61,33 @@ export interface DraftStore {
   subscribe: (listener: () => void, of?: QuantityId) => () => void;
   /** Puts on the shelf what is not there yet: after the frame that answers the key, which does not wait for it. */
   keep: () => void;
+  /** Goes on with what another tab typed on this hole, for as long as it is listened to. */
+  follow: () => () => void;
 }
 
 /** @param kept - read once, at the start */
 export function draftStore(holeId: string, kept: Kept = onDevice): DraftStore {
   const storageKey = `drafts:${holeId}`;
-  let drafts: Drafts = kept.value(storageKey, isDrafts) ?? {};
-  let saved = true;
+  let drafts: Drafts = {};
+  /** What was typed or cleared here and is not on the shelf yet: another tab may have put something beside it. */
+  const unsaved = new Set<QuantityId>();
   const listeners = new Set<{ hear: () => void; of: QuantityId | undefined }>();
   const change = (id: QuantityId, after: Drafts) => {
     drafts = after;
-    saved = false;
+    unsaved.add(id);
     for (const { hear, of } of listeners) if (of === undefined || of === id) hear();
   };
+  const onShelf = (): Drafts => kept.value(storageKey, isDrafts) ?? {};
+  const merged = (): Drafts => {
+    const all: Partial<Record<QuantityId, Draft>> = { ...onShelf() };
+    for (const id of unsaved) {
+      delete all[id];
+      const own = drafts[id];
+      if (own) all[id] = own;
+    }
+    return all;
+  };
+  drafts = onShelf();
   return {
     holeId,
     get: () => drafts,
@@ -89,8 +103,15 @@ export function draftStore(holeId: string, kept: Kept = onDevice): DraftStore {
       return () => void listeners.delete(listener);
     },
     keep: () => {
-      if (!saved) kept.keep(storageKey, drafts);
-      saved = true;
+      if (unsaved.size === 0) return;
+      drafts = merged();
+      kept.keep(storageKey, drafts);
+      unsaved.clear();
     },
+    follow: () =>
+      kept.heard(storageKey, () => {
+        drafts = merged();
+        for (const { hear } of listeners) hear();
+      }),
   };
 }

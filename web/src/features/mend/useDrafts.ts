@@ -30,8 +30,10 @@ export const useChoiceKey = (field: string): string => `choice:${useStore().hole
 export function useDraftStore(holeId: string): DraftStore {
   const [store] = useState(() => draftStore(holeId));
   useEffect(() => {
+    const stop = store.follow();
     window.addEventListener('pagehide', store.keep);
     return () => {
+      stop();
       window.removeEventListener('pagehide', store.keep);
       store.keep();
     };

@@ -1,7 +1,8 @@
 import { useCallback, useState } from 'react';
 import { ApiProblem } from '../../base/client.ts';
+import { isConflict } from '../../base/outbox/useOutbox.ts';
 
-/** Does what the server may refuse, and keeps the refusal to show it. */
+/** Does what the server may refuse, and keeps the refusal to show it. What met another's decision stays in the outbox. */
 export function useGuard() {
   const [problem, setProblem] = useState<ApiProblem | null>(null);
   const guarded = useCallback(async (work: () => Promise<unknown>): Promise<boolean> => {
@@ -11,7 +12,7 @@ export function useGuard() {
       return true;
     } catch (error) {
       if (!(error instanceof ApiProblem)) throw error;
-      setProblem(error);
+      setProblem(isConflict(error.problem) ? null : error);
       return false;
     }
   }, []);

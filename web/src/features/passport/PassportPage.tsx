@@ -2,7 +2,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { HoleDetail } from '@deep-mend/contract';
+import type { HoleDetail, MoveReading } from '@deep-mend/contract';
 import {
   choiceOf,
   formatLength,
@@ -20,11 +20,13 @@ import {
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { ApiProblem } from '../../base/client.ts';
+import { isConflict } from '../../base/outbox/useOutbox.ts';
 import { useShop } from '../../base/ShopContext.tsx';
 import { doubtWords, readableDate } from '../../parts/format.ts';
 import { outcomeWords } from '../../parts/outcomeWords.ts';
 import { Failed, Loading } from '../../parts/states.tsx';
-import { useHole } from '../../parts/useHole.ts';
+import { Undecided } from '../../parts/Undecided.tsx';
+import { useHole, type Leaves } from '../../parts/useHole.ts';
 import { CorrectReading } from './CorrectReading.tsx';
 import { GenerationRings } from './GenerationRings.tsx';
 
@@ -95,6 +97,20 @@ function Mend({ mend, units }: { mend: MendEntry; units: UnitSystem }) {
 function reading(entry: ReadingEntry): string {
   const bare = /^[\d.,\s]+$/.test(entry.text);
   return `${entry.text}${bare ? ` ${entry.notation}` : ''} ± ${doubtWords(entry.halfWidthMm, entry.notation)}`;
+}
+
+/** What moving a reading leaves: gone from this hole, and there on the other. */
+function leavesOf({ id, newReadingId, readingId, toHoleId, reason }: MoveReading, entry: ReadingEntry): Leaves[] {
+  const { quantity, text, notation, mm, halfWidthMm, instrument } = entry;
+  return [
+    { id, kind: 'reading-moved', payload: { readingId, toHoleId, reason } },
+    {
+      id: newReadingId,
+      holeId: toHoleId,
+      kind: 'reading',
+      payload: { quantity, text, notation, mm, halfWidthMm, instrument },
+    },
+  ];
 }
 
 /** Where the hole is, its name, and what may be done with it. */
@@ -238,13 +254,16 @@ export function PassportPage() {
       setProblem('');
     } catch (error) {
       if (!(error instanceof ApiProblem)) throw error;
-      setProblem(error.message);
+      // Another was faster: both are shown by what waits to be decided.
+      if (isConflict(error.problem)) setCorrecting(null);
+      else setProblem(error.message);
     }
   };
   return (
     <Box sx={{ pt: 1.5 }}>
       <PassportHead detail={detail} file={file} open={open} />
       {problem !== '' && <Alert severity="error">{problem}</Alert>}
+      <Undecided line={`/holes/${holeId}`} />
       <Box sx={{ display: 'grid', gap: { xs: 3, md: 5 }, gridTemplateColumns: { md: '300px minmax(0, 1fr)' }, mt: 2 }}>
         <Generations generations={file.generations} open={open} units={units} />
         <Life file={file} units={units} onCorrect={setCorrecting} />
@@ -256,7 +275,7 @@ export function PassportPage() {
           words={reading(correcting)}
           onClose={() => setCorrecting(null)}
           onStrike={(reason) => guarded(() => access.append('reading-struck', { readingId: correcting.id, reason }))}
-          onMove={(body) => guarded(() => access.post('moves', body))}
+          onMove={(body) => guarded(() => access.post('moves', body, leavesOf(body, correcting)))}
         />
       )}
     </Box>

@@ -37,7 +37,8 @@ export function ShopPage() {
   const closed = useRead('/mends?state=closed&limit=100');
   const [starting, setStarting] = useState(false);
   const error = open.error ?? closed.error;
-  if (error) return <Failed error={error} retry={() => void Promise.all([open.mutate(), closed.mutate()])} />;
+  if (error && !(open.data && closed.data))
+    return <Failed error={error} retry={() => void Promise.all([open.mutate(), closed.mutate()])} />;
   if (!open.data || !closed.data) return <Loading what="today’s mends" />;
   const mends = open.data.items;
   const back = [...mends, ...closed.data.items].filter((hole) => hole.repairs + (hole.openMendId ? 1 : 0) > 1);

@@ -1,4 +1,4 @@
-import { routeDigest, type QuantityId } from '@deep-mend/core';
+import { freezePlan, routeDigest, type QuantityId } from '@deep-mend/core';
 import { newId } from '../../../../base/client.ts';
 import { useStable } from '../../../../base/useStable.ts';
 import type { Draft } from '../../drafts.ts';
@@ -11,8 +11,9 @@ async function planNow({ access, caseOf, go, guarded, mend, record, route, store
   const typed = store.get();
   // The panel may be one key behind what was typed. What is planned is the way that it names, by the newest readings; if
   // these rule it out, nothing is planned, and the panel says so as soon as it has caught up.
-  const latest = caseOf(typed).proposal?.routes.find((candidate) => candidate.id === route?.id);
-  if (!latest || latest.verdict === 'does-not-hold' || !mend) return;
+  const { proposal } = caseOf(typed);
+  const latest = proposal?.routes.find((candidate) => candidate.id === route?.id);
+  if (!proposal || !latest || latest.verdict === 'does-not-hold' || !mend) return;
   const done = await guarded(async () => {
     for (const [quantity, draft] of Object.entries(typed) as [QuantityId, Draft][]) await record(quantity, draft);
     const body = {
@@ -22,7 +23,15 @@ async function planNow({ access, caseOf, go, guarded, mend, record, route, store
       digest: routeDigest(latest),
       happenedAt: new Date().toISOString(),
     };
-    await access.post('plans', body);
+    // The server reckons it again and refuses another's numbers; until then these stand on the page.
+    const payload = {
+      mendId: mend.id,
+      planId: body.id,
+      plan: freezePlan(proposal, latest.id),
+      supersedes: mend.planId,
+      inputs: null,
+    };
+    await access.post('plans', body, [{ id: body.id, kind: 'plan-frozen', payload }]);
   });
   if (done) go('prepare');
 }

@@ -1,4 +1,4 @@
-import { screen } from '@testing-library/react';
+import { cleanup, screen } from '@testing-library/react';
 import type { RecordedResult } from '@deep-mend/core';
 import { fileWith, plannedCoil, show } from '../../../../../test/panel.tsx';
 import { ProvePanel } from './ProvePanel.tsx';
@@ -16,7 +16,7 @@ const panel = (props: Partial<Parameters<typeof ProvePanel>[0]> = {}) => (
     units="mm"
     gated={false}
     bar={null}
-    onRecord={async () => undefined}
+    onRecord={async () => true}
     onClose={async () => undefined}
     {...props}
   />
@@ -34,12 +34,23 @@ test('nothing measured cannot be recorded, nor signed', () => {
 
 test('what is typed in inches is recorded in millimetres, and the draft goes when it is', async () => {
   const sent: RecordedResult[][] = [];
-  const { user } = show(panel({ units: 'in', onRecord: async (results) => void sent.push(results) }), 'in');
+  const { user } = show(panel({ units: 'in', onRecord: async (results) => sent.push(results) > 0 }), 'in');
   await user.type(field(), (good / 25.4).toFixed(4));
   expect(localStorage.getItem('result:m1')).toContain('"units":"in"');
   await user.click(button(/^Record what was measured/));
   expect(sent).toEqual([[{ id: length.id, mm: expect.closeTo(good, 2) as number }]]);
   expect(localStorage.getItem('result:m1')).toBeNull();
+});
+
+test('refused, both the readings and the note stay as they were typed, also on the next visit', async () => {
+  const { user } = show(panel({ onRecord: async () => false }));
+  await user.type(field(), String(good));
+  await user.type(screen.getByLabelText('Note'), 'second bite');
+  await user.click(button(/^Record what was measured/));
+  cleanup();
+  show(panel());
+  const shown = screen.getAllByRole<HTMLInputElement>('textbox').map(({ value }) => value);
+  expect(shown).toEqual(expect.arrayContaining([String(good), 'second bite']));
 });
 
 test('a slip is said at the field, and cannot be recorded', async () => {

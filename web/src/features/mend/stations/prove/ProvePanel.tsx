@@ -15,6 +15,7 @@ import {
   type UnitSystem,
 } from '@deep-mend/core';
 import { useState } from 'react';
+import { useKeptText } from '../../../../base/useKeptText.ts';
 import { ChecksList } from '../../ChecksList.tsx';
 import { SignAndClose } from './SignAndClose.tsx';
 import { rangeWords, useResults, type Measured } from './useResults.ts';
@@ -26,7 +27,8 @@ interface Props {
   gated: boolean;
   /** Why it may not be signed as mended; null: it may. */
   bar: string | null;
-  onRecord: (results: RecordedResult[], note: string) => Promise<void>;
+  /** Whether it was recorded. */
+  onRecord: (results: RecordedResult[], note: string) => Promise<boolean>;
   onClose: (outcome: MendOutcome, secondSignedBy: string | null) => Promise<void>;
 }
 
@@ -78,7 +80,7 @@ function Unmeasured({ expectations, ids }: { expectations: FrozenPlan['expectati
 /** What was measured when the work was done, held against the plan; then the signature that closes the mend. */
 export function ProvePanel({ plan, mend, units, gated, bar, onRecord, onClose }: Props) {
   const { measured, results, enter, bad, forget } = useResults(plan, mend, units);
-  const [note, setNote] = useState(mend.resultNote);
+  const note = useKeptText(`result-note:${mend.id}`, mend.resultNote);
   const [busy, setBusy] = useState(false);
   const comparison = compareResult(plan, results);
   const run = (work: () => Promise<void>) => {
@@ -87,8 +89,10 @@ export function ProvePanel({ plan, mend, units, gated, bar, onRecord, onClose }:
   };
   const record = () =>
     run(async () => {
-      await onRecord(results, note);
+      // Refused, it stays as it was typed.
+      if (!(await onRecord(results, note.text))) return;
       forget();
+      note.forget();
     });
   return (
     <Box component="section" aria-label="Prove and record" sx={{ display: 'grid', gap: 2 }}>
@@ -98,7 +102,13 @@ export function ProvePanel({ plan, mend, units, gated, bar, onRecord, onClose }:
       {measured.map((row) => (
         <MeasuredField key={row.expectation.id} measured={row} units={units} onEnter={enter} />
       ))}
-      <TextField label="Note" value={note} onChange={(event) => setNote(event.target.value)} multiline minRows={2} />
+      <TextField
+        label="Note"
+        value={note.text}
+        onChange={(event) => note.change(event.target.value)}
+        multiline
+        minRows={2}
+      />
       <Button
         variant={mend.results ? 'outlined' : 'contained'}
         disabled={busy || bad || results.length === 0}

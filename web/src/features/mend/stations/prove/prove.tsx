@@ -8,8 +8,8 @@ function Panel({ view: { access, detail, file, guarded, mend, plan, units } }: {
   const navigate = useNavigate();
   if (!plan || !mend) return null;
   const recordResults = async (results: RecordedResult[], note: string) => {
-    if (!mend.planId) return;
-    await guarded(() => access.append('result', { mendId: mend.id, planId: mend.planId!, results, note }));
+    if (!mend.planId) return false;
+    return guarded(() => access.append('result', { mendId: mend.id, planId: mend.planId!, results, note }));
   };
   const close = async (outcome: MendOutcome, secondSignedBy: string | null) => {
     const done = await guarded(() =>

@@ -5,7 +5,7 @@ import type { HoleDetail, HoleWritten } from '@deep-mend/contract';
  * changed: then it is read again.
  */
 export function applyWritten(detail: HoleDetail, { revision, since, events }: HoleWritten): HoleDetail | null {
-  if (since > detail.revision || events.some((event) => event.kind === 'filed')) return null;
+  if (since > detail.revision || events.some(({ kind }) => kind === 'located' || kind === 'filed')) return null;
   const after = [...detail.events, ...events.filter((event) => event.seq > detail.revision)];
   const whole = after.every((event, index) => event.seq === index + 1);
   return whole && after.length === Math.max(revision, detail.revision)

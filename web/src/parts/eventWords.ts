@@ -1,0 +1,54 @@
+import {
+  choiceRow,
+  FASTENER_CLASS_NAMES,
+  MEANS,
+  PARENTS,
+  quantityRow,
+  threadById,
+  type EventKindId,
+  type EventPayloads,
+  type HoleEventBody,
+} from '@deep-mend/core';
+import { doubtWords } from './format.ts';
+import { outcomeWords } from './outcomeWords.ts';
+
+/** A choice's value as its field shows it. */
+function valueWords({ field, value }: EventPayloads['choice']): string {
+  const row = choiceRow(field);
+  if (value === null || value === '') return 'nothing';
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  if (row.kind === 'number') return `${value} ${row.unit}`;
+  const named = (rows: readonly { id: string; name: string }[]) => rows.find(({ id }) => id === value)?.name;
+  if (row.kind === 'options') return named(row.options) ?? String(value);
+  if (row.kind !== 'row') return String(value);
+  if (row.of === 'thread') return threadById(String(value)).designation;
+  return named(row.of === 'parent' ? PARENTS : FASTENER_CLASS_NAMES) ?? String(value);
+}
+
+type Reading = EventPayloads['reading'];
+const readingWords = ({ quantity, text, notation, halfWidthMm }: Reading) =>
+  `${quantityRow(quantity).name}: ${text}${/^[\d.,\s]+$/.test(text) ? ` ${notation}` : ''} ± ${doubtWords(halfWidthMm, notation)}`;
+
+/** What a person did, kind by kind, in one line. */
+const WORDS: { readonly [K in EventKindId]: (payload: EventPayloads[K]) => string } = {
+  located: ({ name }) => `New hole: ${name}`,
+  filed: ({ name }) => `Filed as ${name}`,
+  choice: (payload) => `${choiceRow(payload.field).label}: ${valueWords(payload)}`,
+  reading: readingWords,
+  'reading-struck': ({ reason }) => `A reading struck out: ${reason}`,
+  'reading-moved': ({ reason }) => `A reading moved to another hole: ${reason}`,
+  'mend-opened': ({ what }) => `A mend started${what === '' ? '' : `: ${what}`}`,
+  'plan-frozen': ({ plan }) => `Planned: ${plan.title}`,
+  looked: ({ ticks }) => `Looked at before the cut: ${ticks.length} of the list`,
+  released: ({ by, reference }) => `Released by ${by}, ${reference}`,
+  attempt: ({ means, outcome }) => `Tried to free it: ${MEANS[means].name} (${outcome})`,
+  result: ({ results }) => `Proof recorded: ${results.length} ${results.length === 1 ? 'check' : 'checks'}`,
+  'mend-closed': ({ outcome }) => `Mend ended: ${outcomeWords(outcome)}`,
+};
+
+/**
+ * An event in one line, as its author told it. @example eventWords({ kind: 'filed', payload: { name: 'Hole 4', faceId: 'f1' } })
+ * // 'Filed as Hole 4'
+ */
+export const eventWords = <K extends EventKindId>({ kind, payload }: HoleEventBody<K>): string =>
+  WORDS[kind](payload as EventPayloads[K]);
