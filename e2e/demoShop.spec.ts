@@ -124,18 +124,6 @@ test('by keyboard only: from the shop to a frozen plan', async ({ page }) => {
   await expect(page.getByRole('dialog')).toContainText('stations of a mend');
 });
 
-test('two people change one hole: the second sees both and nothing is overwritten', async ({ page, context }) => {
-  await openMend(page, 'loose, worn oval');
-  const other = await context.newPage();
-  await other.goto(page.url());
-  await other.getByLabel('Cut in').selectOption({ label: 'Brass' });
-  await expect(other.getByLabel('Cut in')).toHaveValue('brass');
-  await page.getByLabel('Cut in').selectOption({ label: 'Zinc die casting' });
-  await expect(page.getByRole('alert')).toContainText('brass');
-  await page.getByRole('button', { name: 'Show what is there now' }).click();
-  await expect(page.getByLabel('Cut in')).toHaveValue('brass');
-});
-
 test('at phone width nothing runs off the side and a rung can be tapped', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await openMend(page, 'pulled out when tightened');

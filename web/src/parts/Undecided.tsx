@@ -38,14 +38,17 @@ function NotTaken({ item }: { item: Item }) {
   return (
     <Alert severity={conflict ? 'warning' : 'error'} sx={{ mb: 2, '& .MuiAlert-message': { width: '100%' } }}>
       {rival ? (
-        <Box component="dl" className="two-versions" sx={{ m: 0 }}>
-          <dt>You</dt>
-          <dd>{item.title}</dd>
-          <dt>
-            {rival.actor}, {clockTime(rival.happenedAt)}
-          </dt>
-          <dd>{eventWords(rival)}</dd>
-        </Box>
+        <>
+          Someone was faster. Which shall stand?
+          <Box component="dl" className="two-versions" sx={{ m: 0, mt: 1 }}>
+            <dt>You</dt>
+            <dd>{item.title}</dd>
+            <dt>
+              {rival.actor}, {clockTime(rival.happenedAt)}
+            </dt>
+            <dd>{eventWords(rival)}</dd>
+          </Box>
+        </>
       ) : (
         <>
           <b>{item.title}</b>: {item.problem!.detail}

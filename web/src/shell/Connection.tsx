@@ -81,7 +81,7 @@ export function Connection() {
     </Button>
   );
   return (
-    <Box className="no-print" role="status" aria-live="polite">
+    <Box className="no-print" sx={{ position: 'sticky', top: 0, zIndex: 'appBar' }}>
       {away && (
         <Alert severity="warning" sx={{ mb: 1 }} action={items.length > 0 ? button : undefined}>
           The server does not answer. Go on: what you record is kept on this device and sent when it is back.

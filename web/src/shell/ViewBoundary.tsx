@@ -11,7 +11,7 @@ export function Broken({ error, resetErrorBoundary }: FallbackProps) {
   return (
     <Box role="alert" sx={{ p: 4, maxWidth: 600 }}>
       <Typography variant="h2" component="h1" gutterBottom>
-        This page broke
+        {away ? 'This page cannot be fetched now' : 'This page broke'}
       </Typography>
       <Typography sx={{ mb: 1.5 }}>
         What is recorded stands, and what you typed is kept on this device.{' '}

@@ -1,5 +1,4 @@
 import type { HoleDetail, Problem } from '@deep-mend/contract';
-import { EVENT_KINDS } from '@deep-mend/core';
 import { ApiProblem } from '../client.ts';
 import type { Item, NewItem } from './Item.ts';
 import type { Change, ItemStore } from './itemStore.ts';
@@ -33,7 +32,6 @@ const BROKEN_TRIES = 4;
 const BROKEN_PAUSE_MS = 2_000;
 const CONFLICT = 409;
 
-const decidesToo = (kind: string) => EVENT_KINDS[kind as keyof typeof EVENT_KINDS]?.standsOnRevision ?? true;
 const eventsOf = (body: unknown): Events => (body as { events?: Events } | null)?.events ?? [];
 
 const only =
@@ -41,12 +39,14 @@ const only =
   (item) =>
     item.order === order ? change(item) : null;
 
-/** Whether others decided nothing between what a later item saw and what the answer to an earlier one shows. */
-const stillHolds = (later: Item, item: Item, events: Events): boolean =>
-  events.every(
-    ({ id, seq, kind }) =>
-      seq <= (later.seen ?? 0) || item.shows.some(({ event }) => event.id === id) || !decidesToo(kind),
-  );
+/** The last thing that others decided, among what the answer to an item shows; 0: nothing. */
+async function lastDecided(item: Item, events: Events): Promise<number> {
+  const others = events.filter(({ id }) => item.shows.every(({ event }) => event.id !== id));
+  if (others.length === 0) return 0;
+  // What kinds there are is known by the judgement, which the first view does not load.
+  const { decides } = await import('./decides.ts');
+  return Math.max(0, ...others.filter(({ kind }) => decides(kind)).map(({ seq }) => seq));
+}
 
 /**
  * Everything that is written goes through here: it is kept on the device first, delivered in the order of its line, and only
@@ -169,7 +169,7 @@ export class Outbox {
 
   async #recorded(item: Item, { body, revision }: { body: unknown; revision: number | null }): Promise<void> {
     await this.#around.recorded(item, body);
-    const events = eventsOf(body);
+    const decided = await lastDecided(item, eventsOf(body));
     // Those behind it were decided on what was seen, and on this: they stand on the revision that has both.
     await this.#around.store.settle(item.order, (later) =>
       later.line === item.line &&
@@ -177,7 +177,7 @@ export class Outbox {
       later.seen !== null &&
       revision !== null &&
       later.seen < revision &&
-      stillHolds(later, item, events)
+      decided <= later.seen
         ? { ...later, seen: revision }
         : null,
     );

@@ -1,0 +1,102 @@
+import { expect, test, type Page } from '@playwright/test';
+import { demo, openMend } from './helpers.ts';
+
+const metal = (page: Page) => page.getByLabel('Cut in');
+const holeOf = (page: Page): string => /mend\/([\w-]+)/.exec(page.url())![1]!;
+/** What of one kind is recorded on the hole that the page shows. */
+async function recorded(page: Page, kind: string): Promise<{ id: string; payload: Record<string, unknown> }[]> {
+  const reply = await page.request.get(`${demo()}/api/v1/holes/${holeOf(page)}`);
+  const { events } = (await reply.json()) as {
+    events: { id: string; kind: string; payload: Record<string, unknown> }[];
+  };
+  return events.filter((event) => event.kind === kind);
+}
+/** A hole of its own for one test: nothing that another test looks at is changed. */
+async function ownMend(page: Page, name: string): Promise<void> {
+  await page.goto(demo());
+  await page.getByRole('button', { name: 'Start a mend' }).click();
+  await page.getByLabel('Part and hole').fill(name);
+  await page.getByRole('button', { name: 'Measure it' }).click();
+  await expect(page.getByRole('button', { name: '2 Measure' })).toHaveAttribute('aria-current', 'step');
+}
+
+test('without a connection the work goes on, nothing snaps back, and each entry is recorded once', async ({
+  page,
+  context,
+}) => {
+  await ownMend(page, 'Offline cover, hole 1');
+  await context.setOffline(true);
+  await metal(page).selectOption({ label: 'Zinc die casting' });
+  const notice = page.getByText(/The server does not answer/);
+  await expect(notice).toContainText('1 entry not sent yet');
+  const edge = page.getByLabel('Axis to nearest edge', { exact: true });
+  await edge.fill('12.5');
+  await edge.blur();
+  await expect(notice).toContainText('2 entries not sent yet');
+  await expect(metal(page)).toHaveValue('zinc-die-cast');
+  await page.getByRole('button', { name: 'See them' }).click();
+  await expect(page.getByRole('dialog')).toContainText('Axis to nearest edge: 12.5 mm');
+  await page.keyboard.press('Escape');
+  await context.setOffline(false);
+  await expect(notice).toHaveCount(0);
+  await expect(metal(page)).toHaveValue('zinc-die-cast');
+  await page.reload();
+  await expect(edge).toHaveValue('12.5');
+  expect([(await recorded(page, 'choice')).length, (await recorded(page, 'reading')).length]).toEqual([1, 1]);
+});
+
+test('a reply that is lost, and the page loaded again in between, record nothing twice', async ({ page }) => {
+  await ownMend(page, 'Lost reply, hole 1');
+  const ids: string[] = [];
+  // It reaches the server, and its answer never comes back.
+  await page.route('**/events', async (route) => {
+    ids.push((route.request().postDataJSON() as { id: string }).id);
+    await route.fetch();
+    await route.abort();
+  });
+  await metal(page).selectOption({ label: 'Brass' });
+  await expect(page.getByText(/The server does not answer/)).toBeVisible();
+  await page.unroute('**/events');
+  await page.route('**/events', async (route) => {
+    ids.push((route.request().postDataJSON() as { id: string }).id);
+    await route.continue();
+  });
+  await page.reload();
+  await expect.poll(() => ids.length).toBeGreaterThan(1);
+  await expect(page.getByText(/not sent yet/)).toHaveCount(0);
+  expect(new Set(ids).size).toBe(1);
+  expect((await recorded(page, 'choice')).map(({ id }) => id)).toEqual([ids[0]]);
+});
+
+test('two tabs on one hole share what is typed and what is recorded', async ({ page, context }) => {
+  await ownMend(page, 'Two tabs, hole 1');
+  const other = await context.newPage();
+  await other.goto(page.url());
+  const edge = (tab: Page) => tab.getByLabel('Axis to nearest edge', { exact: true });
+  await expect(edge(other)).toBeVisible();
+  await edge(page).fill('14.2');
+  await expect(edge(other)).toHaveValue('14.2');
+  await edge(page).blur();
+  await metal(other).selectOption({ label: 'Brass' });
+  await expect(metal(page)).toHaveValue('brass');
+  await edge(other).focus();
+  await edge(other).blur();
+  await expect.poll(async () => (await recorded(page, 'choice')).length).toBe(1);
+  expect(await recorded(page, 'reading')).toHaveLength(1);
+});
+
+test('two people change one hole: both stand in words, and either may stay', async ({ page, browser }) => {
+  await openMend(page, 'loose, worn oval');
+  const theirs = await (await browser.newContext()).newPage();
+  await theirs.goto(page.url());
+  await metal(theirs).selectOption({ label: 'Brass' });
+  await expect
+    .poll(async () => (await recorded(page, 'choice')).some(({ payload }) => payload.value === 'brass'))
+    .toBe(true);
+  await metal(page).selectOption({ label: 'Zinc die casting' });
+  const both = page.getByRole('alert').filter({ hasText: 'Cut in: Brass' });
+  await expect(both).toContainText('Cut in: Zinc die casting');
+  await both.getByRole('button', { name: 'Keep theirs' }).click();
+  await expect(metal(page)).toHaveValue('brass');
+  await expect(both).toHaveCount(0);
+});
