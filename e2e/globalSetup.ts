@@ -17,9 +17,9 @@ export default async function globalSetup(): Promise<() => Promise<void>> {
     { encoding: 'utf8' },
   );
   if (create.status !== 0) throw new Error(create.stderr);
-  const empty = await startServer({ databaseUrl: `${cluster.url}/empty` });
-  const demo = await startServer({ databaseUrl: `${cluster.url}/demo` });
-  const seed = spawnSync(process.execPath, [join(ROOT as string, 'demo', 'dist', 'seed.mjs'), demo.url as string], {
+  const empty = await startServer({ databaseUrl: `${cluster.url}/empty`, writerUrl: `${cluster.writerUrl}/empty` });
+  const demo = await startServer({ databaseUrl: `${cluster.url}/demo`, writerUrl: `${cluster.writerUrl}/demo` });
+  const seed = spawnSync(process.execPath, [join(ROOT as string, 'demo', 'dist', 'seed.mjs'), `${cluster.url}/demo`], {
     encoding: 'utf8',
   });
   if (seed.status !== 0) throw new Error(seed.stderr);

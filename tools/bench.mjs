@@ -163,7 +163,7 @@ async function load(url) {
 const cluster = await startPostgres();
 const databaseUrl = `${cluster.url}/postgres`;
 const server = await startServer({ databaseUrl, logLevel: 'silent' });
-spawnSync(process.execPath, [join(ROOT, 'demo', 'dist', 'seed.mjs'), server.url], { stdio: 'inherit' });
+spawnSync(process.execPath, [join(ROOT, 'demo', 'dist', 'seed.mjs'), databaseUrl], { stdio: 'inherit' });
 const { items } = await (
   await fetch(`${server.url}/api/v1/mends?search=pulled`)
 )

@@ -16,7 +16,7 @@ const WORKSPACES: Record<string, string[]> = {
   drawing: ['core'],
   server: ['core', 'contract'],
   web: ['core', 'contract', 'drawing'],
-  demo: ['core', 'contract'],
+  demo: ['core', 'contract', 'server'],
   cli: ['core', 'contract'],
 };
 

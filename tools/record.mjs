@@ -51,7 +51,7 @@ const cluster = await startPostgres();
 const databaseUrl = `${cluster.url}/postgres`;
 const server = await startServer({ databaseUrl });
 try {
-  const seeded = spawnSync(process.execPath, [join(ROOT, 'demo', 'dist', 'seed.mjs'), server.url], {
+  const seeded = spawnSync(process.execPath, [join(ROOT, 'demo', 'dist', 'seed.mjs'), databaseUrl], {
     stdio: 'inherit',
   });
   if (seeded.status !== 0) throw new Error('The demo shop could not be loaded');

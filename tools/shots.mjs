@@ -20,7 +20,7 @@ const made = spawnSync('psql', [`${cluster.url}/postgres`, '-c', 'CREATE DATABAS
 if (made.status !== 0) throw new Error(made.stderr);
 const server = await startServer({ databaseUrl: `${cluster.url}/postgres` });
 const empty = await startServer({ databaseUrl: `${cluster.url}/empty` });
-spawnSync(process.execPath, [join(ROOT, 'demo', 'dist', 'seed.mjs'), server.url], { stdio: 'inherit' });
+spawnSync(process.execPath, [join(ROOT, 'demo', 'dist', 'seed.mjs'), `${cluster.url}/postgres`], { stdio: 'inherit' });
 
 const find = async (path, test) => (await (await fetch(`${server.url}/api/v1${path}`)).json()).items.find(test);
 const open = (what) => find('/mends?limit=100', (hole) => hole.what.startsWith(what));

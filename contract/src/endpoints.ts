@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { AssetDetail, AssetSummary, NewAsset, NewFace } from './nouns/assets.ts';
+import { AssetDetail, AssetQuery, AssetSummary, NewAsset, NewFace } from './nouns/assets.ts';
 import { HoleQuery, HoleSummary, MoveReading, NewHole } from './nouns/holes.ts';
 import { ListQuery, page } from './nouns/lists.ts';
 import { MendQuery, NewPlan } from './nouns/mends.ts';
@@ -48,7 +48,13 @@ export const ENDPOINTS = {
     reply: AssetDetail,
     once: true,
   },
-  readAsset: { method: 'get', path: '/assets/:id', summary: 'An asset with its faces and holes', reply: AssetDetail },
+  readAsset: {
+    method: 'get',
+    path: '/assets/:id',
+    summary: 'An asset with its faces, and the first holes of each',
+    query: AssetQuery,
+    reply: AssetDetail,
+  },
   addFace: {
     method: 'post',
     path: '/assets/:id/faces',

@@ -162,6 +162,8 @@ export const StoredEvent = z
 export const HoleDetail = z
   .strictObject({
     id: Id,
+    /** Short, for a label and for the phone. */
+    code: z.string(),
     revision: z.number().int(),
     place: z.strictObject({ assetId: Id, assetName: z.string(), faceId: Id, faceName: z.string() }).nullable(),
     events: z.array(StoredEvent),

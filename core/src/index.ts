@@ -238,6 +238,7 @@ export {
   type EventPayloads,
   type HoleEvent,
   type HoleEventBody,
+  isAhead,
   MEND_OUTCOMES,
   RELEASERS,
   type Releaser,

@@ -1,4 +1,4 @@
-import type { Actor, AssetSummary, HoleWritten, Page, ShopSettings } from '@deep-mend/contract';
+import { NewEvent, type HoleWritten } from '@deep-mend/contract';
 import {
   foldHole,
   ORDINARY,
@@ -13,28 +13,31 @@ import {
   type Expectation,
   type QuantityId,
 } from '@deep-mend/core';
+import {
+  addAsset,
+  addFace,
+  addHole,
+  appendEvent,
+  freezePlan,
+  listActors,
+  listAssets,
+  openShop,
+  readShop,
+  saveShop,
+  type Context,
+  type Tx,
+} from '@deep-mend/server';
 import { v7 } from 'uuid';
 import { ASSETS, SHOP_NAME, type DemoAsset, type DemoFace, type DemoMend } from './scenario/index.ts';
 
 /**
- * Loads the made-up shop into a running server through its own API, so that every record passes the same doors as a
- * person's. Does nothing when the shop has assets already.
+ * Loads the made-up shop into a database, through the same use cases as a person's work, each entry at the time that it tells
+ * of and marked as the demo's. Does nothing when the shop has assets already.
  */
 
-const base = `${process.argv[2]}/api/v1`;
-let actors: Actor[] = [];
-let settings: ShopSettings;
-
-async function call<T>(method: string, path: string, body?: object, headers: Record<string, string> = {}): Promise<T> {
-  const reply = await fetch(base + path, {
-    method,
-    headers: { 'Content-Type': 'application/json', 'Idempotency-Key': v7(), ...headers },
-    ...(body ? { body: JSON.stringify(body) } : {}),
-  });
-  const answer = (await reply.json()) as T;
-  if (!reply.ok) throw new Error(`${method} ${path}: ${JSON.stringify(answer)}`);
-  return answer;
-}
+const shop = await openShop(process.argv[2]!, 'demo');
+const actors = await shop.use(null, new Date(), listActors);
+const { settings } = await shop.use(null, new Date(), readShop);
 
 const actorId = (name: string) => actors.find((actor) => actor.name === name)!.id;
 
@@ -59,16 +62,15 @@ class Story {
 
   private next() {
     this.at = Math.min(this.at + 4 * 60_000, Date.now());
-    return {
-      happenedAt: new Date(this.at).toISOString(),
-      headers: { 'If-Match': `"${this.revision}"`, 'X-Actor': actorId(this.by) },
-    };
+    return { at: new Date(this.at), happenedAt: new Date(this.at).toISOString() };
   }
 
   async append(kind: string, payload: object): Promise<void> {
-    const { happenedAt, headers } = this.next();
+    const { at, happenedAt } = this.next();
+    // The scenario writes down what a client would send: the same parser reads it.
+    const event = NewEvent.parse({ id: v7(), kind, payload, happenedAt });
     this.take(
-      await call<HoleWritten>('POST', `/holes/${this.id}/events`, { id: v7(), kind, payload, happenedAt }, headers),
+      await shop.write(actorId(this.by), at, (context, tx) => appendEvent(context, this.id, event, this.revision, tx)),
     );
   }
 
@@ -87,10 +89,12 @@ class Story {
     if (!weighed.ok) throw new Error(`demo hole lacks ${weighed.missing.join()}`);
     // What is mended here: a part that is replaced makes no card.
     const route = weighed.proposal.routes.find(({ method }) => !WAYS[method].elsewhere)!;
-    const { happenedAt, headers } = this.next();
+    const { at, happenedAt } = this.next();
     const planId = v7();
     const body = { id: planId, mendId, routeId: route.id, digest: routeDigest(route), happenedAt };
-    this.take(await call<HoleWritten>('POST', `/holes/${this.id}/plans`, body, headers));
+    this.take(
+      await shop.write(actorId(this.by), at, (context, tx) => freezePlan(context, this.id, body, this.revision, tx)),
+    );
     return { planId, expectations: this.file.mends.at(-1)!.plan!.expectations };
   }
 }
@@ -147,15 +151,16 @@ async function seedHole(face: DemoFace, faceId: string, hole: DemoFace['holes'][
   const [first, ...later] = hole.mends ?? [];
   const daysAgo = first?.daysAgo ?? 1000;
   const mendId = v7();
+  const at = new Date(Date.now() - daysAgo * 86_400_000);
   const body = {
     id: v7(),
     name: hole.name,
     faceId,
     mend: first ? { id: mendId, what: first.what } : null,
-    happenedAt: new Date(Date.now() - daysAgo * 86_400_000).toISOString(),
+    happenedAt: at.toISOString(),
   };
   const story = new Story(
-    await call<HoleWritten>('POST', '/holes', body, { 'X-Actor': actorId(first?.by ?? 'Mechanic A') }),
+    await shop.write(actorId(first?.by ?? 'Mechanic A'), at, (context, tx) => addHole(context, body, tx)),
     daysAgo,
   );
   if (!first) return story.append('choice', { field: 'threadId', value: face.threadId });
@@ -171,25 +176,25 @@ async function seedHole(face: DemoFace, faceId: string, hole: DemoFace['holes'][
 
 async function seedAsset(asset: DemoAsset): Promise<void> {
   const assetId = v7();
-  await call('POST', '/assets', { id: assetId, name: asset.name, note: asset.note });
+  const write = <T>(work: (context: Context, tx: Tx) => Promise<T>) => shop.write(null, new Date(), work);
+  await write((context, tx) => addAsset(context, { id: assetId, name: asset.name, note: asset.note }, tx));
   for (const face of asset.faces) {
     const faceId = v7();
-    await call('POST', `/assets/${assetId}/faces`, { id: faceId, name: face.name });
+    await write((context, tx) => addFace(context, assetId, { id: faceId, name: face.name }, tx));
     for (const hole of face.holes) await seedHole(face, faceId, hole);
   }
 }
 
-const { items } = await call<Page<AssetSummary>>('GET', '/assets?limit=1');
+const { items } = await shop.use(null, new Date(), (context) => listAssets(context, { limit: 1 }));
 if (items.length === 0) {
   console.log('Loading the demo shop …');
-  const reply = await fetch(`${base}/shop`);
-  settings = {
-    ...((await reply.json()) as ShopSettings),
+  const { revision } = await shop.use(null, new Date(), readShop);
+  Object.assign(settings, {
     name: SHOP_NAME,
     drillSets: ['metric-tenths', 'metric-halves', 'fractional', 'number', 'letter'],
     setUp: true,
-  };
-  await call('PUT', '/shop', settings, { 'If-Match': reply.headers.get('etag')! });
-  actors = await call<Actor[]>('GET', '/actors');
+  });
+  await shop.use(null, new Date(), (context) => saveShop(context, settings, revision));
   await Promise.all(ASSETS.map(seedAsset));
 }
+await shop.close();

@@ -3,16 +3,22 @@ import Koa from 'koa';
 import compress from 'koa-compress';
 import helmet from 'koa-helmet';
 import serve from 'koa-static';
+import { randomUUID } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { Logger } from 'pino';
 import { apiRouter, type ApiOptions } from './http/api.ts';
+import { ownSite } from './http/ownSite.ts';
 import { Refusal } from './usecases/Refusal.ts';
 import { problems } from './http/problems.ts';
 
 export interface AppOptions extends ApiOptions {
   webFolder: string | null;
   logger: Logger;
+  /** See {@link ownSite}. */
+  hosts?: readonly string[];
+  /** Counts requests, where somebody asks for figures. */
+  count?: Koa.Middleware;
 }
 
 /** Whoever asks whether it is ready waits no longer than this. */
@@ -31,6 +37,8 @@ async function within<T>(ms: number, work: Promise<T>): Promise<T> {
   }
 }
 
+const REQUEST_ID = /^[\w.-]{8,80}$/;
+
 /** Makes the application without listening. */
 export function createApp(options: AppOptions): Koa {
   const app = new Koa();
@@ -42,13 +50,20 @@ export function createApp(options: AppOptions): Koa {
   });
   app.use(async (ctx, next) => {
     const start = performance.now();
+    // A proxy's own id goes on; whoever asks about a failure names it.
+    const given = ctx.get('X-Request-Id');
+    const id = REQUEST_ID.test(given) ? given : randomUUID();
+    ctx.state.requestId = id;
+    ctx.set('X-Request-Id', id);
     await next();
     logger.info(
-      { method: ctx.method, path: ctx.path, status: ctx.status, ms: Math.round(performance.now() - start) },
+      { id, method: ctx.method, path: ctx.path, status: ctx.status, ms: Math.round(performance.now() - start) },
       'request',
     );
   });
+  if (options.count) app.use(options.count);
   app.use(problems(logger));
+  app.use(ownSite(options.hosts ?? []));
   app.use(
     helmet({
       hsts: false,

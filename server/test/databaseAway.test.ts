@@ -29,7 +29,7 @@ beforeAll(async () => {
   cluster = await start();
   sequelize = connect(`${cluster.url}/postgres`, (error) => void lost.push(error));
   await migrate(sequelize);
-  client = clientOf({ sequelize, ...(await ensureShop(sequelize)), now: () => new Date() });
+  client = clientOf({ sequelize, searching: sequelize, ...(await ensureShop(sequelize)), now: () => new Date() });
 }, 30_000);
 afterAll(async () => {
   await sequelize.close();

@@ -4,7 +4,7 @@ import { Sequelize } from 'sequelize';
 import supertest from 'supertest';
 import { v7 } from 'uuid';
 import { createApp, type AppOptions } from '../src/app.ts';
-import { connect } from '../src/store/connect.ts';
+import { connect, connectSearches } from '../src/store/connect.ts';
 import { ActorRow, Shop } from '../src/store/models.ts';
 import { ensureShop } from '../src/usecases/shop/ensureShop.ts';
 import { NEW_SHOP } from '../src/usecases/shop/settings.ts';
@@ -13,7 +13,7 @@ import { API_PREFIX, type ShopSettings } from '@deep-mend/contract';
 import { foldHole, inputsOf, routeDigest, weigh, type StoredEvent } from '@deep-mend/core';
 
 /** The API as one shop sees it. */
-export function clientOf(options: Pick<AppOptions, 'sequelize' | 'shopId' | 'defaultActorId' | 'now'>) {
+export function clientOf(options: Pick<AppOptions, 'sequelize' | 'searching' | 'shopId' | 'defaultActorId' | 'now'>) {
   const app = createApp({ ...options, webFolder: null, logger: pino({ level: process.env.TEST_LOG ?? 'silent' }) });
   const http = supertest(app.callback());
   const send = (method: 'post' | 'put', path: string, body: object, headers: Record<string, string> = {}) =>
@@ -38,23 +38,27 @@ export async function startHarness() {
   const sequelize = connect(`${cluster}/${database}`, (error) => {
     throw error;
   });
+  const searching = connectSearches(`${cluster}/${database}`, (error) => {
+    throw error;
+  });
   await migrate(sequelize);
   const { shopId, defaultActorId } = await ensureShop(sequelize);
   const now = () => new Date('2026-11-23T08:00:00Z');
   return {
     sequelize,
-    context: { sequelize, shopId, actorId: defaultActorId, now },
-    ...clientOf({ sequelize, shopId, defaultActorId, now }),
+    context: { sequelize, searching, shopId, actorId: defaultActorId, now, origin: 'entered' as const },
+    ...clientOf({ sequelize, searching, shopId, defaultActorId, now }),
     /** A second shop in the same database: nothing of the first is seen from it. */
     otherShop: async () => {
       const shop = v7();
       await Shop.create({ id: shop, settings: NEW_SHOP, revision: 1 });
       const actor = { id: v7(), shopId: shop, name: 'Somebody else', role: 'mechanic' } as const;
       await ActorRow.create(actor);
-      return clientOf({ sequelize, shopId: shop, defaultActorId: actor.id, now });
+      return clientOf({ sequelize, searching, shopId: shop, defaultActorId: actor.id, now });
     },
     stop: async () => {
       await sequelize.close();
+      await searching.close();
       await admin.query(`DROP DATABASE ${database} WITH (FORCE)`);
       await admin.close();
     },

@@ -122,6 +122,7 @@ describe('a toy of everything runs', () => {
     const shop = await built.ensureShop(sequelize);
     const app = built.createApp({
       sequelize,
+      searching: sequelize,
       ...shop,
       webFolder: null,
       logger: pino({ level: 'silent' }),

@@ -3,12 +3,14 @@ import { fork } from 'node:child_process';
 import { join } from 'node:path';
 import { ROOT } from './bootstrap.mjs';
 
-export async function startServer({ databaseUrl, port = 0, logLevel = 'warn' }) {
+/** @returns { url, port, pid, exited, stop } */
+export async function startServer({ databaseUrl, writerUrl = null, port = 0, logLevel = 'warn' }) {
   const child = fork(join(ROOT, 'server', 'dist', 'main.mjs'), [], {
     cwd: ROOT,
     env: {
       ...process.env,
       DATABASE_URL: databaseUrl,
+      ...(writerUrl ? { WRITER_DATABASE_URL: writerUrl } : {}),
       PORT: String(port),
       WEB_FOLDER: join(ROOT, 'web', 'dist'),
       LOG_LEVEL: logLevel,
@@ -24,6 +26,7 @@ export async function startServer({ databaseUrl, port = 0, logLevel = 'warn' }) 
   ]);
   return {
     url: `http://127.0.0.1:${reported.port}`,
+    port: reported.port,
     pid: child.pid,
     exited,
     stop: async () => {

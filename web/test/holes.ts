@@ -4,6 +4,7 @@ import type { HoleSummary } from '@deep-mend/contract';
 export const holeRow = (changes: Partial<HoleSummary> = {}): HoleSummary => ({
   id: 'h1',
   name: 'Hole 4',
+  code: '7KQ2M9XD',
   faceId: 'f1',
   faceName: 'Sump face',
   assetId: 'as1',
@@ -21,4 +22,4 @@ export const holeRow = (changes: Partial<HoleSummary> = {}): HoleSummary => ({
   ...changes,
 });
 
-export const pageOf = <T>(...items: T[]) => ({ items, next: null });
+export const pageOf = <T>(...items: T[]) => ({ items, next: null, more: false });

@@ -20,6 +20,8 @@ export const HoleSummary = z
   .strictObject({
     id: Id,
     name: z.string(),
+    /** Short, for a label and for the phone. */
+    code: z.string(),
     faceId: Id.nullable(),
     faceName: z.string().nullable(),
     assetId: Id.nullable(),
@@ -38,7 +40,7 @@ export const HoleSummary = z
   .meta({ id: 'HoleSummary' });
 export type HoleSummary = z.infer<typeof HoleSummary>;
 
-export const HoleQuery = ListQuery.extend({ loose: z.enum(['true']).optional() });
+export const HoleQuery = ListQuery.extend({ loose: z.enum(['true']).optional(), face: Id.optional() });
 
 export const MoveReading = z
   .strictObject({

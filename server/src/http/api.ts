@@ -20,6 +20,8 @@ import { Refusal } from '../usecases/Refusal.ts';
 
 export interface ApiOptions {
   sequelize: Sequelize;
+  /** See {@link Context}. */
+  searching: Sequelize;
   shopId: string;
   /** Who records when the client names nobody. */
   defaultActorId: string;
@@ -109,9 +111,11 @@ export function apiRouter(options: ApiOptions): Router {
       const actor = ctx.get('X-Actor');
       const context: Context = {
         sequelize: options.sequelize,
+        searching: options.searching,
         shopId: options.shopId,
         actorId: actor === '' ? options.defaultActorId : parse(Id, actor, 'query'),
         now: options.now,
+        origin: 'entered',
       };
       const id = (ctx.params.id ?? '').toLowerCase();
       // An address that was cut off when it was copied, not a form that someone filled in wrongly.

@@ -51,17 +51,17 @@ export const HANDLERS: { readonly [N in EndpointName]: (call: Call<N>) => Promis
       idempotencyKey,
       body,
       (tx) => addAsset(context, body, tx),
-      (tx) => readAsset(context, body.id, tx),
+      (tx) => readAsset(context, body.id, {}, tx),
     ),
   }),
-  readAsset: async ({ context, id }) => ({ body: await readAsset(context, id) }),
+  readAsset: async ({ context, id, query }) => ({ body: await readAsset(context, id, query) }),
   addFace: async ({ context, id, body, idempotencyKey }) => ({
     body: await once(
       context,
       idempotencyKey,
       { id, body },
       (tx) => addFace(context, id, body, tx),
-      (tx) => readAsset(context, id, tx),
+      (tx) => readAsset(context, id, {}, tx),
     ),
   }),
   listHoles: async ({ context, query }) => {

@@ -32,7 +32,7 @@ export function problems(logger: Logger) {
       }
     } catch (error) {
       const shown = isAway(error) ? away(ctx.method) : toProblem(error);
-      if (!shown) logger.error({ err: error, path: ctx.path }, 'request failed');
+      if (!shown) logger.error({ err: error, id: ctx.state.requestId as string, path: ctx.path }, 'request failed');
       else if (shown.problem.status === 503) logger.warn({ err: error, path: ctx.path }, 'database away');
       const problem = (shown ?? new Refusal(500, 'internal', 'Something broke here', BROKE)).problem;
       if (problem.status === 503) ctx.set('Retry-After', String(RETRY_AFTER_S));

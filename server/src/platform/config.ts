@@ -1,5 +1,12 @@
 export interface Config {
+  /** The owner of the tables: migrates. */
   databaseUrl: string;
+  /** Whoever works with them, and may not change what is recorded; null: the owner does both. */
+  writerUrl: string | null;
+  /** Names beside loopback by which people reach the server. */
+  hosts: string[];
+  /** Port of the figures for a monitor, on loopback; null: none. */
+  metricsPort: number | null;
   host: string;
   port: number;
   /** Folder with the built web application; null serves the API alone. */
@@ -7,16 +14,27 @@ export interface Config {
   logLevel: string;
 }
 
+function portOf(name: string, text: string): number {
+  const port = Number(text);
+  if (!(Number.isInteger(port) && port >= 0 && port < 65_536))
+    throw new Error(`${name} must be 0 to 65535, not ${text}`);
+  return port;
+}
+
 /** Reads the configuration from the environment. Loopback by default. */
 export function readConfig(env: NodeJS.ProcessEnv): Config {
   const databaseUrl = env.DATABASE_URL;
   if (!databaseUrl) throw new Error('DATABASE_URL is not set');
-  const port = Number(env.PORT ?? 0);
-  if (!(port >= 0 && port < 65_536)) throw new Error(`PORT must be 0 to 65535, not ${env.PORT}`);
   return {
     databaseUrl,
+    writerUrl: env.WRITER_DATABASE_URL ?? null,
+    hosts: (env.HOSTS ?? '')
+      .split(',')
+      .map((host) => host.trim())
+      .filter(Boolean),
+    metricsPort: env.METRICS_PORT === undefined ? null : portOf('METRICS_PORT', env.METRICS_PORT),
     host: env.HOST ?? '127.0.0.1',
-    port,
+    port: portOf('PORT', env.PORT ?? '0'),
     webFolder: env.WEB_FOLDER ?? null,
     logLevel: env.LOG_LEVEL ?? 'info',
   };

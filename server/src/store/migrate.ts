@@ -3,6 +3,7 @@ import { Umzug, type UmzugStorage } from 'umzug';
 import * as first from './migrations/0001-first.ts';
 import * as heads from './migrations/0002-heads.ts';
 import * as doNotUse from './migrations/0003-do-not-use.ts';
+import * as manyHoles from './migrations/0004-many-holes.ts';
 
 /** What a migration works on: everything it does belongs to the one transaction. */
 export interface Schema {
@@ -32,7 +33,7 @@ const record = ({ sequelize, transaction }: Schema): UmzugStorage => ({
 
 const umzug = (schema: Schema) =>
   new Umzug({
-    migrations: [first, heads, doNotUse].map((migration) => ({
+    migrations: [first, heads, doNotUse, manyHoles].map((migration) => ({
       name: migration.name,
       up: () => migration.up(schema),
       down: () => migration.down(schema),

@@ -46,6 +46,7 @@ export class EventRow extends Model<Row<EventRow>, New<EventRow>> {
   declare happenedAt: Date;
   declare recordedAt: Date;
   declare actorId: string;
+  declare origin: string;
 }
 export class Mend extends Model<Row<Mend>, New<Mend>> {
   declare id: string;
@@ -129,6 +130,7 @@ export function bindModels(sequelize: Sequelize): void {
       happenedAt: moment(),
       recordedAt: moment(),
       actorId: uuid(),
+      origin: text(),
     },
     as('event'),
   );

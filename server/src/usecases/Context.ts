@@ -3,9 +3,13 @@ import type { Sequelize, Transaction } from 'sequelize';
 /** What every use case gets: no global state, so that any number of processes can run. */
 export interface Context {
   sequelize: Sequelize;
+  /** A small pool of its own with a time-out: many who search take nothing from whoever reads or records. */
+  searching: Sequelize;
   shopId: string;
   actorId: string;
   now: () => Date;
+  /** Who makes the events: a person, or the loader of the demo shop. */
+  origin: 'entered' | 'demo';
 }
 
 export type Tx = Transaction;

@@ -1,9 +1,11 @@
-import type { Page } from '@deep-mend/contract';
-import { QueryTypes } from 'sequelize';
+import { MOST_FOUND, type Page } from '@deep-mend/contract';
+import { DatabaseError, QueryTypes } from 'sequelize';
 import { Refusal } from './Refusal.ts';
-import type { Context } from './Context.ts';
+import type { Context, Tx } from './Context.ts';
+import { foundLimit, searchFor } from './search.ts';
 
-// A cursor is what the last row is sorted by, so that a page costs the same wherever it is.
+// A cursor is what the last row is sorted by, so that a page costs the same wherever it is. Both the order and the cursor are
+// the database's own: two rules of lowering a name would skip rows, or turn in a circle.
 
 /** What a list is sorted by; a cursor of one is none of another. */
 export type SortedBy = 'name' | 'moment';
@@ -12,11 +14,13 @@ const SORTED: Readonly<Record<SortedBy, RegExp>> = {
   moment: /^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z$/,
 };
 const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
+/** The statement was cancelled by its time-out. */
+const TOO_LONG = '57014';
 
-const encodeCursor = (by: SortedBy, sorted: string, id: string): string =>
+export const encodeCursor = (by: SortedBy, sorted: string, id: string): string =>
   Buffer.from(JSON.stringify([by, sorted, id])).toString('base64url');
 
-function decodeCursor(wanted: SortedBy, cursor: string | undefined): { sorted: string; id: string } | null {
+export function decodeCursor(wanted: SortedBy, cursor: string | undefined): { sorted: string; id: string } | null {
   if (!cursor) return null;
   try {
     const [by, sorted, id] = JSON.parse(Buffer.from(cursor, 'base64url').toString('utf8')) as unknown[];
@@ -40,33 +44,78 @@ export interface ListInput {
   limit: number;
 }
 
+/** A list: where its rows are, which of them, what they are sorted by, and what of each is shown. */
+export interface List {
+  /** A table with `shop_id`, `search_text` and `search_words`, called `s`. */
+  table: 'hole_summary' | 'asset';
+  id: 'hole_id' | 'id';
+  where?: string;
+  values?: Record<string, string>;
+  by: SortedBy;
+  columns: string;
+}
+
+/** A row with what it is sorted by, as the database writes it. */
+type Sorted<T> = T & { sortedBy: string; found?: number };
+
+const MOMENT = (column: string) => `to_char(${column} AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"')`;
+const ORDER: Readonly<Record<SortedBy, { column: string; shown: string; direction: 'ASC' | 'DESC'; past: '>' | '<' }>> =
+  {
+    name: { column: 'sort_name', shown: 's.sort_name', direction: 'ASC', past: '>' },
+    moment: { column: 'updated_at', shown: MOMENT('s.updated_at'), direction: 'DESC', past: '<' },
+  };
+
 /**
- * One page of a list. `sql` gets whether a search and a cursor are given, and uses :shopId, :search, :after, :id, :limit;
- * one row too many is asked for, to know whether there is a next page.
+ * One page of a list, by its index. A search takes the first rows that it finds, sorts those and says so when there were more:
+ * sorting all that a common word finds would cost as much as the table is long. One row too many is asked for, to know whether
+ * there is a next page.
  */
 export async function listPage<T extends { id: string }>(
   context: Context,
   input: ListInput,
-  sql: (has: { search: boolean; cursor: boolean }) => string,
-  sorted: { by: SortedBy; of: (row: T) => string },
+  list: List,
+  tx?: Tx,
 ): Promise<Page<T>> {
-  const after = decodeCursor(sorted.by, input.cursor);
-  const rows = await context.sequelize.query<T>(sql({ search: Boolean(input.search), cursor: after !== null }), {
-    replacements: {
-      shopId: context.shopId,
-      search: likeContains(input.search ?? ''),
-      after: after?.sorted ?? '',
-      id: after?.id ?? null,
-      limit: input.limit + 1,
-    },
-    type: QueryTypes.SELECT,
-  });
-  const items = rows.slice(0, input.limit);
-  const last = items.at(-1);
-  return { items, next: rows.length > input.limit && last ? encodeCursor(sorted.by, sorted.of(last), last.id) : null };
+  const after = decodeCursor(list.by, input.cursor);
+  const search = searchFor(input.search ?? '');
+  const { column, shown, direction, past } = ORDER[list.by];
+  const where = `s.shop_id = :shopId ${list.where ? `AND ${list.where}` : ''}`;
+  const rest = after ? `(s.${column}, s.${list.id}) ${past} (:after, :id)` : 'true';
+  const tail = `ORDER BY s.${column} ${direction}, s.${list.id} ${direction} LIMIT :limit`;
+  const sql = search
+    ? `WITH found AS MATERIALIZED (SELECT s.* FROM ${list.table} s WHERE ${where} AND ${search.sql} LIMIT ${foundLimit})
+       SELECT ${list.columns}, ${shown} AS "sortedBy", (SELECT count(*)::int FROM found) AS found
+         FROM found s WHERE ${rest} ${tail}`
+    : `SELECT ${list.columns}, ${shown} AS "sortedBy" FROM ${list.table} s WHERE ${where} AND ${rest} ${tail}`;
+  const values = {
+    ...search?.values,
+    ...list.values,
+    shopId: context.shopId,
+    after: after?.sorted ?? '',
+    id: after?.id ?? null,
+    limit: input.limit + 1,
+  };
+  const rows = await inTime(
+    (search && !tx ? context.searching : context.sequelize).query<Sorted<T>>(sql, {
+      replacements: values,
+      type: QueryTypes.SELECT,
+      transaction: tx ?? null,
+    }),
+  );
+  const page = rows.slice(0, input.limit);
+  const last = page.at(-1);
+  return {
+    items: page.map(({ sortedBy: _sortedBy, found: _found, ...row }) => row as unknown as T),
+    next: rows.length > input.limit && last ? encodeCursor(list.by, last.sortedBy, last.id) : null,
+    more: (rows[0]?.found ?? 0) > MOST_FOUND,
+  };
 }
 
-/** Escapes a search text for LIKE. */
-function likeContains(text: string): string {
-  return `%${text.toLowerCase().replace(/[\\%_]/g, (character) => `\\${character}`)}%`;
+async function inTime<T>(work: Promise<T>): Promise<T> {
+  try {
+    return await work;
+  } catch (error) {
+    if (!(error instanceof DatabaseError) || (error.original as { code?: string }).code !== TOO_LONG) throw error;
+    throw new Refusal(422, 'search-slow', 'Too much to look through', 'Type more of the name, or its short code.');
+  }
 }

@@ -178,6 +178,7 @@ export const ADDITIONS: Record<string, Additions> = {
       ],
       'contract/src/events.ts': [['  choice: ChoicePayload,', "  'toy-event': z.strictObject({ toy: Name }),"]],
       'server/src/usecases/holes/admit.ts': [["  'mend-closed': mendClosed,", "  'toy-event': byItsOwnDoor,"]],
+      'web/src/parts/eventWords.ts': [['  reading: readingWords,', "  'toy-event': ({ toy }) => `Toy: ${toy}`,"]],
     },
   },
   'a station': {
@@ -294,5 +295,11 @@ export const REMOVALS: readonly { what: string; file: string; text: string; comp
     file: 'server/src/usecases/holes/admit.ts',
     text: "  'toy-event': byItsOwnDoor,\n",
     complains: 'server/src/usecases/holes/admit.ts',
+  },
+  {
+    what: 'an event kind that no list can name',
+    file: 'web/src/parts/eventWords.ts',
+    text: "  'toy-event': ({ toy }) => `Toy: ${toy}`,\n",
+    complains: 'web/src/parts/eventWords.ts',
   },
 ];

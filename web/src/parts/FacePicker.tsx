@@ -1,9 +1,24 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import type { AssetSummary } from '@deep-mend/contract';
+import type { AssetDetail, AssetSummary } from '@deep-mend/contract';
 import { useState } from 'react';
-import { useRead } from '../base/client.ts';
+import useSWR from 'swr';
+import { read, useRead } from '../base/client.ts';
+
+/** All faces of an asset, however many pages they are. */
+function useFaces(assetId: string | null): AssetDetail['faces'] | undefined {
+  const { data } = useSWR(assetId && `faces of ${assetId}`, async () => {
+    const faces: AssetDetail['faces'] = [];
+    for (let cursor: string | null = ''; cursor !== null;) {
+      const page: AssetDetail = await read(`/assets/${assetId!}${cursor === '' ? '' : `?cursor=${cursor}`}`);
+      faces.push(...page.faces);
+      cursor = page.next;
+    }
+    return faces;
+  });
+  return data;
+}
 
 /** Chooses an asset by search, then one of its faces. */
 export function FacePicker({ faceId, onPick }: { faceId: string; onPick: (faceId: string) => void }) {
@@ -12,7 +27,7 @@ export function FacePicker({ faceId, onPick }: { faceId: string; onPick: (faceId
   const { data } = useRead(`/assets?limit=20&search=${encodeURIComponent(search)}`, {
     keepPreviousData: true,
   });
-  const { data: detail } = useRead(asset ? `/assets/${asset.id}` : null);
+  const faces = useFaces(asset?.id ?? null);
   return (
     <>
       <Autocomplete
@@ -32,13 +47,11 @@ export function FacePicker({ faceId, onPick }: { faceId: string; onPick: (faceId
         select
         label="Face"
         value={faceId}
-        disabled={!detail}
+        disabled={!faces}
         onChange={(event) => onPick(event.target.value)}
-        helperText={
-          detail && detail.faces.length === 0 ? 'This asset has no face yet; add one on its page.' : undefined
-        }
+        helperText={faces?.length === 0 ? 'This asset has no face yet; add one on its page.' : undefined}
       >
-        {(detail?.faces ?? []).map((face) => (
+        {(faces ?? []).map((face) => (
           <MenuItem key={face.id} value={face.id}>
             {face.name}
           </MenuItem>

@@ -9,7 +9,7 @@ import type { NewHole } from '@deep-mend/contract';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useSWRConfig } from 'swr';
-import { ApiProblem, newId, useRead } from '../base/client.ts';
+import { ApiProblem, newId, read } from '../base/client.ts';
 import type { ShownEvent } from '../base/outbox/Item.ts';
 import { useWrite } from '../base/outbox/useOutbox.ts';
 import { useShop } from '../base/ShopContext.tsx';
@@ -17,7 +17,7 @@ import { SameName, sameNamed, type Named } from './SameName.tsx';
 
 interface Props {
   /** The face that the hole is in, or null for a loose part that is filed later. */
-  face: { id: string; name: string; holes: readonly { id: string; name: string }[] } | null;
+  face: { id: string; name: string } | null;
   onClose: () => void;
 }
 
@@ -28,6 +28,21 @@ function firstEvents({ id, name, faceId, mend, happenedAt }: NewHole, actor: str
     { ...stamp, id, kind: 'located', payload: { name, faceId } },
     ...(mend ? [{ ...stamp, id: mend.id, kind: 'mend-opened', payload: { mendId: mend.id, what: mend.what } }] : []),
   ];
+}
+
+/** A hole of the same name in the same place. Without the server nobody is asked: two of one name are no error. */
+async function alike(name: string, faceId: string | null): Promise<Named | null> {
+  const where = faceId === null ? 'loose=true' : `face=${faceId}`;
+  try {
+    const { items } = await read(`/holes?limit=50&${where}&search=${encodeURIComponent(name.trim())}`);
+    return sameNamed(
+      name,
+      items.map((hole) => ({ name: hole.name, to: `/holes/${hole.id}` })),
+    );
+  } catch (error) {
+    if (!(error instanceof ApiProblem)) throw error;
+    return null;
+  }
 }
 
 /** Makes a hole with its mend, and goes to measure it. */
@@ -52,7 +67,8 @@ function useStartHole(id: string) {
       title: `New hole: ${name}`,
     });
     // Kept on the device, it can be worked on at once: nothing of it is at the server yet.
-    if (sent === 'kept') await mutate(line, { id, revision: 0, place: null, events: [] }, { revalidate: false });
+    if (sent === 'kept')
+      await mutate(line, { id, code: '', revision: 0, place: null, events: [] }, { revalidate: false });
     void navigate(`/mend/${id}/measure`);
   };
 }
@@ -64,7 +80,6 @@ export function StartMend({ face, onClose }: Props) {
   const [problem, setProblem] = useState('');
   const [id] = useState(newId);
   const [asked, setAsked] = useState<Named | null>(null);
-  const { data: loose } = useRead(face ? null : '/holes?loose=true&limit=50');
   const startHole = useStartHole(id);
   const start = async () => {
     try {
@@ -79,12 +94,7 @@ export function StartMend({ face, onClose }: Props) {
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          const there = sameNamed(
-            name,
-            (face?.holes ?? loose?.items ?? []).map((hole) => ({ name: hole.name, to: `/holes/${hole.id}` })),
-          );
-          if (there) setAsked(there);
-          else void start();
+          void alike(name, face?.id ?? null).then((there) => (there ? setAsked(there) : start()));
         }}
       >
         <DialogTitle id="start-title">{face ? `A hole in ${face.name}` : 'Start a mend'}</DialogTitle>

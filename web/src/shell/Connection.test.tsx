@@ -29,7 +29,7 @@ const met = problem(409, 'Someone changed this hole meanwhile.', {
     happenedAt: '2026-01-02T08:00:00Z',
   },
 });
-const hole = { id: 'h1', revision: 8, place: null, events: [] };
+const hole = { id: 'h1', code: '7KQ2M9XD', revision: 8, place: null, events: [] };
 afterEach(() => noteAnswer(true));
 
 test('nothing is said while all is recorded', () => {

@@ -52,7 +52,7 @@ export interface Generation {
 /** One hole's whole life, derived from its events. */
 export interface HoleFile {
   revision: number;
-  /** When the last event happened. */
+  /** When the last event was recorded, by the server's clock. */
   lastAt: string;
   name: string;
   faceId: string | null;

@@ -1,4 +1,4 @@
-export { applyEvent } from './applyEvent.ts';
+export { applyEvent, isAhead } from './applyEvent.ts';
 export type { Attempt } from './attempt.ts';
 export {
   blankFile,

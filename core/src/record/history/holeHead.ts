@@ -2,7 +2,7 @@ import { canonicalJson, InputError } from '../../basis/numeric/index.ts';
 import { applyEvent, openMendOf, type HoleEvent, type HoleFile } from '../events/index.ts';
 
 /** Raised when the fold or the head changes: heads of another version are made anew from the events. */
-export const HEAD_FOLD = 3;
+export const HEAD_FOLD = 4;
 /** A head stays this small however long the hole's life is, so that a write costs the same. */
 export const HEAD_MOST_BYTES = 16_384;
 

@@ -1,54 +1,76 @@
 import type { AssetDetail, AssetSummary, NewAsset, NewFace, Page } from '@deep-mend/contract';
+import { QueryTypes } from 'sequelize';
 import { notFound, refused } from '../Refusal.ts';
 import { Asset, Face } from '../../store/models.ts';
 import type { Context, Tx } from '../Context.ts';
-import { listPage, type ListInput } from '../cursor.ts';
-import { holesOfAsset } from '../holes/lists.ts';
+import { decodeCursor, encodeCursor, listPage, type ListInput } from '../cursor.ts';
+import { firstOfFaces } from '../holes/lists.ts';
+
+const COUNTED = `s.id, s.name, s.note,
+  (SELECT count(*)::int FROM face f WHERE f.asset_id = s.id) AS faces,
+  (SELECT count(*)::int FROM hole_summary h WHERE h.asset_id = s.id) AS holes,
+  (SELECT count(*)::int FROM hole_summary h WHERE h.asset_id = s.id AND h.open_mend_id IS NOT NULL) AS "openMends"`;
+const FACES_A_PAGE = 50;
 
 /** Assets by name, with how much is in them. */
 export function listAssets(context: Context, input: ListInput): Promise<Page<AssetSummary>> {
-  return listPage<AssetSummary>(
-    context,
-    input,
-    (has) => `SELECT a.id, a.name, a.note,
-        (SELECT count(*)::int FROM face f WHERE f.asset_id = a.id) AS faces,
-        (SELECT count(*)::int FROM face f JOIN hole_summary s ON s.face_id = f.id WHERE f.asset_id = a.id) AS holes,
-        (SELECT count(*)::int FROM face f JOIN hole_summary s ON s.face_id = f.id
-          WHERE f.asset_id = a.id AND s.open_mend_id IS NOT NULL) AS "openMends"
-      FROM asset a WHERE a.shop_id = :shopId
-      ${has.search ? "AND lower(a.name || ' ' || a.note) LIKE :search" : ''}
-      ${has.cursor ? 'AND (lower(a.name), a.id) > (:after, :id)' : ''}
-      ORDER BY lower(a.name), a.id LIMIT :limit`,
-    { by: 'name', of: (row) => row.name.toLowerCase() },
-  );
+  return listPage<AssetSummary>(context, input, {
+    table: 'asset',
+    id: 'id',
+    by: 'name',
+    columns: COUNTED,
+  });
 }
 
-export async function readAsset(context: Context, id: string, tx?: Tx): Promise<AssetDetail> {
+interface FaceRow {
+  id: string;
+  name: string;
+  count: number;
+  sortedBy: string;
+}
+
+/** An asset with a page of its faces by name, and the first holes of each. */
+export async function readAsset(
+  context: Context,
+  id: string,
+  { cursor }: { cursor?: string | undefined } = {},
+  tx?: Tx,
+): Promise<AssetDetail> {
   const asset = await Asset.findOne({ where: { id, shopId: context.shopId }, raw: true, transaction: tx ?? null });
   if (!asset) throw notFound('asset');
-  const faces = await Face.findAll({
-    where: { assetId: id, shopId: context.shopId },
-    order: [['name', 'ASC']],
-    raw: true,
-    transaction: tx ?? null,
-  });
-  const holes = await holesOfAsset(context, id, tx);
+  const after = decodeCursor('name', cursor);
+  const rows = await context.sequelize.query<FaceRow>(
+    `SELECT s.id, s.name, s.sort_name AS "sortedBy",
+       (SELECT count(*)::int FROM hole_summary h WHERE h.face_id = s.id) AS count
+     FROM face s WHERE s.asset_id = :id AND s.shop_id = :shopId
+       ${after ? 'AND (s.sort_name, s.id) > (:after, :afterId)' : ''}
+     ORDER BY s.sort_name, s.id LIMIT ${FACES_A_PAGE + 1}`,
+    {
+      replacements: { id, shopId: context.shopId, after: after?.sorted ?? '', afterId: after?.id ?? null },
+      type: QueryTypes.SELECT,
+      transaction: tx ?? null,
+    },
+  );
+  const shown = rows.slice(0, FACES_A_PAGE);
+  const last = shown.at(-1);
+  const firsts = await firstOfFaces(
+    context,
+    shown.map((face) => face.id),
+    tx,
+  );
   return {
     id,
     name: asset.name,
     note: asset.note,
-    faces: faces.map((face) => ({
-      id: face.id,
-      name: face.name,
-      holes: holes.filter((hole) => hole.faceId === face.id),
-    })),
+    faces: shown.map(({ id: faceId, name, count }) => ({ id: faceId, name, count, ...firsts.get(faceId)! })),
+    next: rows.length > FACES_A_PAGE && last ? encodeCursor('name', last.sortedBy, last.id) : null,
   };
 }
 
 export async function addAsset(context: Context, input: NewAsset, tx: Tx): Promise<AssetDetail> {
   if (await Asset.findByPk(input.id, { transaction: tx })) throw refused('id', 'This id is taken.');
   await Asset.create({ ...input, shopId: context.shopId }, { transaction: tx });
-  return readAsset(context, input.id, tx);
+  return readAsset(context, input.id, {}, tx);
 }
 
 export async function addFace(context: Context, assetId: string, input: NewFace, tx: Tx): Promise<AssetDetail> {
@@ -56,5 +78,5 @@ export async function addFace(context: Context, assetId: string, input: NewFace,
     throw notFound('asset');
   if (await Face.findByPk(input.id, { transaction: tx })) throw refused('id', 'This id is taken.');
   await Face.create({ ...input, assetId, shopId: context.shopId }, { transaction: tx });
-  return readAsset(context, assetId, tx);
+  return readAsset(context, assetId, {}, tx);
 }

@@ -1,51 +1,77 @@
 import type { HoleSummary, Page } from '@deep-mend/contract';
 import { QueryTypes } from 'sequelize';
 import type { Context, Tx } from '../Context.ts';
-import { listPage, type ListInput } from '../cursor.ts';
+import { encodeCursor, listPage, type ListInput } from '../cursor.ts';
 
 const COLUMNS = `
-  s.hole_id AS id, s.name, s.face_id AS "faceId", f.name AS "faceName", a.id AS "assetId", a.name AS "assetName",
-  s.thread_id AS "threadId", s.generation, s.repairs, s.open_mend_id AS "openMendId", s.station, s.what,
-  s.last_outcome AS "lastOutcome", s.do_not_use AS "doNotUse",
+  s.hole_id AS id, s.name, s.code, s.face_id AS "faceId", s.face_name AS "faceName", s.asset_id AS "assetId",
+  s.asset_name AS "assetName", s.thread_id AS "threadId", s.generation, s.repairs, s.open_mend_id AS "openMendId",
+  s.station, s.what, s.last_outcome AS "lastOutcome", s.do_not_use AS "doNotUse",
   to_char(s.updated_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') AS "updatedAt", s.revision`;
-const FROM = 'FROM hole_summary s LEFT JOIN face f ON f.id = s.face_id LEFT JOIN asset a ON a.id = f.asset_id';
 
-/** The holes of one asset, by face and name. */
-export async function holesOfAsset(context: Context, assetId: string, tx?: Tx): Promise<HoleSummary[]> {
-  return context.sequelize.query<HoleSummary>(
-    `SELECT ${COLUMNS} ${FROM} WHERE a.id = :assetId AND s.shop_id = :shopId ORDER BY f.name, s.name`,
-    { replacements: { assetId, shopId: context.shopId }, type: QueryTypes.SELECT, transaction: tx ?? null },
+/** What an asset's page shows of each face before somebody asks for more. */
+const FIRST_OF_FACE = 30;
+
+type Firsts = ReadonlyMap<string, { holes: HoleSummary[]; next: string | null }>;
+
+/** The first holes of each face, by name, and where the rest of them begins. */
+export async function firstOfFaces(context: Context, faceIds: readonly string[], tx?: Tx): Promise<Firsts> {
+  if (faceIds.length === 0) return new Map();
+  const rows = await context.sequelize.query<HoleSummary & { sortedBy: string }>(
+    `SELECT t.* FROM unnest(ARRAY[:faceIds]::uuid[]) AS f (id) CROSS JOIN LATERAL (
+       SELECT ${COLUMNS}, s.sort_name AS "sortedBy" FROM hole_summary s
+       WHERE s.face_id = f.id AND s.shop_id = :shopId ORDER BY s.sort_name, s.hole_id LIMIT ${FIRST_OF_FACE + 1}) t`,
+    {
+      replacements: { faceIds: [...faceIds], shopId: context.shopId },
+      type: QueryTypes.SELECT,
+      transaction: tx ?? null,
+    },
+  );
+  return new Map(
+    faceIds.map((faceId) => {
+      const ours = rows.filter((row) => row.faceId === faceId);
+      const shown = ours.slice(0, FIRST_OF_FACE);
+      const last = shown.at(-1);
+      return [
+        faceId,
+        {
+          holes: shown.map(({ sortedBy: _sortedBy, ...hole }) => hole),
+          next: ours.length > FIRST_OF_FACE && last ? encodeCursor('name', last.sortedBy, last.id) : null,
+        },
+      ];
+    }),
   );
 }
 
-/** Holes by name; `loose` gives only those not filed under an asset yet. */
-export function listHoles(context: Context, input: ListInput & { loose?: boolean }): Promise<Page<HoleSummary>> {
-  return listPage<HoleSummary>(
-    context,
-    input,
-    (has) => `SELECT ${COLUMNS} ${FROM} WHERE s.shop_id = :shopId
-      ${input.loose ? 'AND s.face_id IS NULL' : ''}
-      ${has.search ? 'AND lower(s.name) LIKE :search' : ''}
-      ${has.cursor ? 'AND (lower(s.name), s.hole_id) > (:after, :id)' : ''}
-      ORDER BY lower(s.name), s.hole_id LIMIT :limit`,
-    { by: 'name', of: (row) => row.name.toLowerCase() },
-  );
+export interface HolesInput extends ListInput {
+  /** Only those that are not filed under an asset yet. */
+  loose: boolean;
+  /** Only those of one face. */
+  face?: string | undefined;
+}
+
+/** Holes by name. */
+export function listHoles(context: Context, { loose, face, ...input }: HolesInput): Promise<Page<HoleSummary>> {
+  return listPage<HoleSummary>(context, input, {
+    table: 'hole_summary',
+    id: 'hole_id',
+    by: 'name',
+    columns: COLUMNS,
+    where: [...(loose ? ['s.face_id IS NULL'] : []), ...(face ? ['s.face_id = :face'] : [])].join(' AND '),
+    values: face ? { face } : {},
+  });
 }
 
 /** Mends under way, or holes whose last mend is closed; latest first. */
 export function listMends(
   context: Context,
-  input: ListInput & { state: 'open' | 'closed' },
+  { state, ...input }: ListInput & { state: 'open' | 'closed' },
 ): Promise<Page<HoleSummary>> {
-  const state =
-    input.state === 'open' ? 's.open_mend_id IS NOT NULL' : 's.open_mend_id IS NULL AND s.last_outcome IS NOT NULL';
-  return listPage<HoleSummary>(
-    context,
-    input,
-    (has) => `SELECT ${COLUMNS} ${FROM} WHERE s.shop_id = :shopId AND ${state}
-      ${has.search ? "AND lower(s.name || ' ' || coalesce(a.name, '')) LIKE :search" : ''}
-      ${has.cursor ? 'AND (s.updated_at, s.hole_id) < (:after, :id)' : ''}
-      ORDER BY s.updated_at DESC, s.hole_id DESC LIMIT :limit`,
-    { by: 'moment', of: (row) => row.updatedAt },
-  );
+  return listPage<HoleSummary>(context, input, {
+    table: 'hole_summary',
+    id: 'hole_id',
+    by: 'moment',
+    columns: COLUMNS,
+    where: state === 'open' ? 's.open_mend_id IS NOT NULL' : 's.open_mend_id IS NULL AND s.last_outcome IS NOT NULL',
+  });
 }

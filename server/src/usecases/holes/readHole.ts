@@ -6,6 +6,7 @@ import type { Context, Tx } from '../Context.ts';
 
 interface HoleRow {
   id: string;
+  code: string;
   revision: number;
   place: HoleDetail['place'];
   events: HoleDetail['events'];
@@ -20,7 +21,7 @@ const EVENTS = `json_agg(${EVENT_JSON} ORDER BY e.seq) FROM event e JOIN actor p
 
 // One statement, raw: this is the hot read.
 export const READ_HOLE_SQL = `
-  SELECT h.id, h.revision,
+  SELECT h.id, h.code, h.revision,
     CASE WHEN f.id IS NULL THEN NULL ELSE
       json_build_object('assetId', a.id, 'assetName', a.name, 'faceId', f.id, 'faceName', f.name) END AS place,
     (SELECT ${EVENTS} WHERE e.hole_id = h.id) AS events
@@ -38,7 +39,7 @@ export async function readHole(context: Context, id: string, tx?: Tx): Promise<H
     transaction: tx ?? null,
   });
   if (!row) throw notFound('hole');
-  return { id: row.id, revision: row.revision, place: row.place, events: row.events };
+  return { id: row.id, code: row.code, revision: row.revision, place: row.place, events: row.events };
 }
 
 /** The events of a hole after a revision, oldest first. */

@@ -51,6 +51,7 @@ export async function writeEvent(context: Context, hole: LockedHole, event: NewB
       happenedAt: new Date(event.happenedAt),
       recordedAt,
       actorId: context.actorId,
+      origin: context.origin,
     },
     { transaction: tx },
   );

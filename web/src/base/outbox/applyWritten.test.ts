@@ -11,7 +11,7 @@ const event = (seq: number, kind = 'reading') => ({
   recordedAt: '',
   actor: '',
 });
-const detail: HoleDetail = { id: 'h', revision: 2, place: null, events: [event(1), event(2)] };
+const detail: HoleDetail = { id: 'h', code: '', revision: 2, place: null, events: [event(1), event(2)] };
 const answer = (since: number, ...events: ReturnType<typeof event>[]) => ({
   id: 'h',
   since,

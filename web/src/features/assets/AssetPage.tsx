@@ -9,9 +9,9 @@ import { ApiProblem, newId, useRead } from '../../base/client.ts';
 import { useWrite } from '../../base/outbox/useOutbox.ts';
 import { useShop } from '../../base/ShopContext.tsx';
 import { SameName, sameNamed, type Named } from '../../parts/SameName.tsx';
-import { HoleRow } from '../../paint/HoleRow.tsx';
 import { StartMend } from '../../parts/StartMend.tsx';
 import { Failed, Loading } from '../../parts/states.tsx';
+import { Holes } from './HolesPage.tsx';
 
 /** Adds a face to an asset. */
 function useAddFace(assetId: string) {
@@ -34,17 +34,63 @@ function useAddFace(assetId: string) {
   };
 }
 
-/** One asset: its faces, and the holes in each. */
-export function AssetPage() {
-  const { assetId = '' } = useParams();
+type Face = AssetDetail['faces'][number];
+
+/** One face with its first holes, and the way to the rest. */
+function FaceHoles({ face, onStart }: { face: Face; onStart: (face: Face) => void }) {
+  return (
+    <Box id={`face-${face.id}`} component="section" sx={{ mt: 3 }}>
+      <Box
+        sx={{
+          display: 'flex',
+          justifyContent: 'space-between',
+          alignItems: 'center',
+          borderTop: 2,
+          borderColor: 'text.primary',
+        }}
+      >
+        <Typography variant="h2">
+          {face.name}, {face.count} {face.count === 1 ? 'hole' : 'holes'}
+        </Typography>
+        <Button onClick={() => onStart(face)}>Another hole here</Button>
+      </Box>
+      <Holes holes={face.holes} next={face.next} from={`/holes?limit=50&face=${face.id}`} />
+    </Box>
+  );
+}
+
+/** Faces by name from a cursor on, page by page. */
+function Faces({
+  assetId,
+  cursor,
+  onStart,
+}: {
+  assetId: string;
+  cursor: string | null;
+  onStart: (face: Face) => void;
+}) {
+  const [open, setOpen] = useState<string | null>(null);
+  const { data } = useRead(`/assets/${assetId}${cursor === null ? '' : `?cursor=${cursor}`}`);
+  if (!data) return <Loading what="the faces" />;
+  return (
+    <>
+      <Box sx={{ display: 'grid', columnGap: 5, gridTemplateColumns: { lg: 'repeat(2, minmax(0, 1fr))' } }}>
+        {data.faces.map((face) => (
+          <FaceHoles key={face.id} face={face} onStart={onStart} />
+        ))}
+      </Box>
+      {data.next !== null && open !== data.next && <Button onClick={() => setOpen(data.next)}>More faces</Button>}
+      {data.next !== null && open === data.next && <Faces assetId={assetId} cursor={open} onStart={onStart} />}
+    </>
+  );
+}
+
+/** Adds a face; one of the same name on this page is asked about. */
+function AddFace({ assetId, faces }: { assetId: string; faces: readonly Face[] }) {
   const writeFace = useAddFace(assetId);
-  const { data, error, mutate } = useRead(`/assets/${assetId}`);
   const [faceName, setFaceName] = useState('');
   const [problem, setProblem] = useState('');
-  const [starting, setStarting] = useState<AssetDetail['faces'][number] | null>(null);
   const [asked, setAsked] = useState<Named | null>(null);
-  if (error && !data) return <Failed error={error} retry={() => void mutate()} />;
-  if (!data) return <Loading what="the asset" />;
   const addFace = async () => {
     try {
       await writeFace(faceName.trim());
@@ -57,47 +103,14 @@ export function AssetPage() {
     }
   };
   return (
-    <Box sx={{ pt: 1.5 }}>
-      <Typography sx={{ fontSize: 15 }}>
-        <Link to="/assets">Assets</Link> /
-      </Typography>
-      <Typography variant="h1">{data.name}</Typography>
-      {data.note !== '' && <Typography sx={{ color: 'text.secondary' }}>{data.note}</Typography>}
-      <Box sx={{ display: 'grid', columnGap: 5, gridTemplateColumns: { lg: 'repeat(2, minmax(0, 1fr))' } }}>
-        {data.faces.map((face) => (
-          <Box key={face.id} id={`face-${face.id}`} component="section" sx={{ mt: 3 }}>
-            <Box
-              sx={{
-                display: 'flex',
-                justifyContent: 'space-between',
-                alignItems: 'center',
-                borderTop: 2,
-                borderColor: 'text.primary',
-              }}
-            >
-              <Typography variant="h2">
-                {face.name}, {face.holes.length} {face.holes.length === 1 ? 'hole' : 'holes'}
-              </Typography>
-              <Button onClick={() => setStarting(face)}>Another hole here</Button>
-            </Box>
-            {face.holes.map((hole) => (
-              <HoleRow key={hole.id} hole={hole} withPlace={false} />
-            ))}
-          </Box>
-        ))}
-      </Box>
-      {data.faces.length === 0 && (
-        <Typography sx={{ mt: 2 }}>
-          A face is a surface with holes in it: the head, the sump flange, the pump cover. Add the first.
-        </Typography>
-      )}
+    <>
       <Box
         component="form"
         onSubmit={(event) => {
           event.preventDefault();
           const there = sameNamed(
             faceName,
-            data.faces.map(({ id, name }) => ({ name, to: `#face-${id}` })),
+            faces.map(({ id, name }) => ({ name, to: `#face-${id}` })),
           );
           if (there) setAsked(there);
           else void addFace();
@@ -120,6 +133,31 @@ export function AssetPage() {
         </Button>
       </Box>
       {asked && <SameName there={asked} where="a face of this asset" onAnother={() => void addFace()} />}
+    </>
+  );
+}
+
+/** One asset: its faces, and the holes in each. */
+export function AssetPage() {
+  const { assetId = '' } = useParams();
+  const { data, error, mutate } = useRead(`/assets/${assetId}`);
+  const [starting, setStarting] = useState<Face | null>(null);
+  if (error && !data) return <Failed error={error} retry={() => void mutate()} />;
+  if (!data) return <Loading what="the asset" />;
+  return (
+    <Box sx={{ pt: 1.5 }}>
+      <Typography sx={{ fontSize: 15 }}>
+        <Link to="/assets">Assets</Link> /
+      </Typography>
+      <Typography variant="h1">{data.name}</Typography>
+      {data.note !== '' && <Typography sx={{ color: 'text.secondary' }}>{data.note}</Typography>}
+      <Faces assetId={assetId} cursor={null} onStart={setStarting} />
+      {data.faces.length === 0 && (
+        <Typography sx={{ mt: 2 }}>
+          A face is a surface with holes in it: the head, the sump flange, the pump cover. Add the first.
+        </Typography>
+      )}
+      <AddFace assetId={assetId} faces={data.faces} />
       {starting && <StartMend face={starting} onClose={() => setStarting(null)} />}
     </Box>
   );

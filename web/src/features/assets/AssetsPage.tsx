@@ -1,8 +1,9 @@
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import type { AssetSummary, Page } from '@deep-mend/contract';
+import { MOST_FOUND, type AssetSummary, type Page } from '@deep-mend/contract';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import useSWRInfinite from 'swr/infinite';
@@ -11,8 +12,8 @@ import { useWrite } from '../../base/outbox/useOutbox.ts';
 import { useAddressText } from '../../base/useAddressText.ts';
 import { useShop } from '../../base/ShopContext.tsx';
 import { SameName, sameNamed, type Named } from '../../parts/SameName.tsx';
-import { HoleRow } from '../../paint/HoleRow.tsx';
 import { Empty, Failed, Loading } from '../../parts/states.tsx';
+import { Holes } from './HolesPage.tsx';
 
 /** One asset in the list: its name, what is on it, and what waits. */
 function AssetRow({ asset }: { asset: AssetSummary }) {
@@ -127,6 +128,34 @@ function AddAsset() {
   );
 }
 
+/** A search finds more than it sorts: what is shown is a part. */
+function MoreThan({ more }: { more: boolean }) {
+  if (!more) return null;
+  return (
+    <Alert severity="info" sx={{ my: 1 }}>
+      More than {MOST_FOUND} found. These are from the first {MOST_FOUND}: type more of the name, of the machine, or the
+      hole’s code.
+    </Alert>
+  );
+}
+
+/** Holes by what is typed: name, face, asset, code, what happened. */
+function FoundHoles({ search }: { search: string }) {
+  const from = `/holes?limit=50&search=${encodeURIComponent(search)}` as const;
+  const { data, error, mutate } = useRead(from, { keepPreviousData: true });
+  return (
+    <>
+      <Typography variant="h2" sx={{ pb: 0.5 }}>
+        Holes
+      </Typography>
+      {error && !data && <Failed error={error} retry={() => void mutate()} />}
+      {data && <MoreThan more={data.more} />}
+      {data && <Holes key={from} holes={data.items} next={data.next} from={from} withPlace />}
+      {data?.items.length === 0 && <Typography sx={{ color: 'text.secondary' }}>No hole is called so.</Typography>}
+    </>
+  );
+}
+
 /** Holes that were filed under no asset. */
 function LooseParts() {
   const loose = useRead('/holes?loose=true&limit=50');
@@ -135,9 +164,7 @@ function LooseParts() {
       <Typography variant="h2" sx={{ pb: 0.5 }}>
         On loose parts
       </Typography>
-      {loose.data?.items.map((hole) => (
-        <HoleRow key={hole.id} hole={hole} withPlace={false} />
-      ))}
+      {loose.data && <Holes holes={loose.data.items} next={loose.data.next} from="/holes?loose=true&limit=50" />}
       {loose.data?.items.length === 0 && (
         <Typography sx={{ color: 'text.secondary' }}>
           None. A mend can start without an asset and be filed later.
@@ -176,11 +203,12 @@ export function AssetsPage() {
           Assets
         </Typography>
         <TextField
-          label="Search assets"
+          label="Search assets and holes"
           type="search"
           value={search}
           onChange={(event) => setSearch(event.target.value)}
         />
+        <MoreThan more={pages.data[0]!.more} />
         {assets.map((asset) => (
           <AssetRow key={asset.id} asset={asset} />
         ))}
@@ -188,8 +216,14 @@ export function AssetsPage() {
         {more && <Button onClick={() => void pages.setSize(pages.size + 1)}>More</Button>}
       </Box>
       <Box>
-        <AddAsset />
-        <LooseParts />
+        {search.trim() === '' ? (
+          <>
+            <AddAsset />
+            <LooseParts />
+          </>
+        ) : (
+          <FoundHoles search={search} />
+        )}
       </Box>
     </Box>
   );

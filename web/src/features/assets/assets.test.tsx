@@ -67,15 +67,20 @@ const detail = {
   id: 'as1',
   name: 'Slipway winch',
   note: '',
-  faces: [{ id: 'f1', name: 'Sump face', holes: [holeRow()] }],
+  faces: [{ id: 'f1', name: 'Sump face', count: 1, holes: [holeRow()], next: null }],
+  next: null,
 };
 const asset = (answers: Parameters<typeof serve>[0] = {}) => {
-  const writes = serve({ 'GET /assets/as1': detail, ...answers });
+  const writes = serve({
+    'GET /assets/as1': detail,
+    'GET /holes?limit=50&face=f1&search=': pageOf(holeRow()),
+    ...answers,
+  });
   return { writes, ...show(<AssetPage />, 'mm', { at: '/assets/as1', path: '/assets/:assetId' }) };
 };
 
 test('one asset: its faces with their holes; another face is there at once', async () => {
-  const after = { ...detail, faces: [...detail.faces, { id: 'f2', name: 'Head', holes: [] }] };
+  const after = { ...detail, faces: [...detail.faces, { id: 'f2', name: 'Head', count: 0, holes: [], next: null }] };
   let there: object = detail;
   const { user, writes } = asset({
     'GET /assets/as1': () => there,
@@ -116,4 +121,27 @@ test('a hole of that name in the face is shown before another is made', async ()
   const there = await screen.findByRole('link', { name: 'Open it' });
   expect(there.getAttribute('href')).toBe('/holes/h1');
   expect(writes).toHaveLength(0);
+});
+
+test('a face of many holes shows its first, and the next page when asked', async () => {
+  const { user, text } = asset({
+    'GET /assets/as1': {
+      ...detail,
+      faces: [{ id: 'f1', name: 'Sump face', count: 31, holes: [holeRow()], next: 'Y3Vyc29y' }],
+    },
+    'GET /holes?limit=50&face=f1&cursor=Y3Vyc29y': pageOf(holeRow({ id: 'h31', name: 'Hole 31' })),
+  });
+  await screen.findByText('Sump face, 31 holes');
+  await user.click(screen.getByRole('button', { name: 'More holes' }));
+  await screen.findByText('Hole 31');
+  expect(text()).not.toContain('More holes');
+});
+
+test('a search finds holes too, and says when it found more than it sorts', async () => {
+  const { user } = assets({
+    'GET /holes': { ...pageOf(holeRow({ id: 'h7', name: 'Hole 7' })), more: true },
+  });
+  await user.type(await screen.findByLabelText('Search assets and holes'), 'hole');
+  await screen.findByText(/More than 500 found/);
+  expect((await screen.findByRole('link', { name: /Hole 7/ })).textContent).toContain('Slipway winch, Sump face');
 });

@@ -71,7 +71,13 @@ test('what the server would not record is said, and can be put away', async () =
   expect(done).toEqual(['closed']);
 });
 
-const detail = (place: HoleDetail['place']): HoleDetail => ({ id: 'h1', revision: 2, place, events: [] });
+const detail = (place: HoleDetail['place']): HoleDetail => ({
+  id: 'h1',
+  code: '7KQ2M9XD',
+  revision: 2,
+  place,
+  events: [],
+});
 const place = { assetId: 'as1', assetName: 'Slipway winch', faceId: 'f1', faceName: 'Sump face' };
 
 test('the title is the way back to the asset; a loose part has none', () => {

@@ -24,7 +24,13 @@ const EVENTS = [
   event(5, 'reading', { ...edge, text: '14', mm: 14 }),
   event(6, 'reading-struck', { readingId: 'e5', reason: 'caliper not zeroed' }),
 ];
-const detail = (events: object[] = EVENTS) => ({ id: 'h1', revision: events.length, place: null, events });
+const detail = (events: object[] = EVENTS) => ({
+  id: 'h1',
+  code: '7KQ2M9XD',
+  revision: events.length,
+  place: null,
+  events,
+});
 
 function passport(events?: object[], answers: Parameters<typeof serve>[0] = {}) {
   const writes = serve({ 'GET /holes/h1': detail(events), 'GET /holes?': pageOf(), ...answers });

@@ -6,6 +6,7 @@ import type { HoleDetail, MoveReading } from '@deep-mend/contract';
 import {
   choiceOf,
   formatLength,
+  isAhead,
   MEANS,
   quantityRow,
   threadById,
@@ -113,6 +114,18 @@ function leavesOf({ id, newReadingId, readingId, toHoleId, reason }: MoveReading
   ];
 }
 
+/** Entries whose device had a clock ahead of the server's: their dates are as it told them. */
+function AheadNotice({ detail }: { detail: HoleDetail }) {
+  const ahead = detail.events.filter(isAhead).length;
+  if (ahead === 0) return null;
+  return (
+    <Alert severity="warning" sx={{ mt: 1 }}>
+      {ahead === 1 ? 'One entry was' : `${ahead} entries were`} made on a device whose clock ran ahead. The date beside
+      it is that device’s; the order is the server’s.
+    </Alert>
+  );
+}
+
 /** Where the hole is, its name, and what may be done with it. */
 function PassportHead({ detail, file, open }: { detail: HoleDetail; file: HoleFile; open: boolean }) {
   const { place, id } = detail;
@@ -139,6 +152,15 @@ function PassportHead({ detail, file, open }: { detail: HoleDetail; file: HoleFi
           </Button>
         </Box>
       </Box>
+      {detail.code !== '' && (
+        <Typography sx={{ fontSize: 14.5, color: 'text.secondary' }}>
+          Code{' '}
+          <b>
+            {detail.code.slice(0, 4)} {detail.code.slice(4)}
+          </b>
+        </Typography>
+      )}
+      <AheadNotice detail={detail} />
       {choiceOf(file.choices, 'doNotUse') && (
         <Alert severity="error" sx={{ mt: 1 }}>
           Do not use this hole.

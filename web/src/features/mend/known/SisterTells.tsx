@@ -9,9 +9,8 @@ const SISTER = INSTRUMENTS.find(({ id }) => id === 'sister')!;
 
 /** The sisters of a hole on its face: same thread, with something recorded that tells. */
 function useSisters(place: HoleDetail['place'], file: HoleFile, id: string) {
-  const { data } = useRead(place ? `/assets/${place.assetId}` : null);
-  const face = data?.faces.find((candidate) => candidate.id === place?.faceId);
-  return (face?.holes ?? []).filter(
+  const { data } = useRead(place ? `/holes?limit=100&face=${place.faceId}` : null);
+  return (data?.items ?? []).filter(
     (hole) =>
       hole.id !== id &&
       hole.threadId === file.choices.threadId &&

@@ -1,12 +1,12 @@
 import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
-import { ensureChromium, ROOT } from './lib/bootstrap.mjs';
-import { CHROMIUM_ARGS } from './lib/chromium.mjs';
-import { startPostgres } from './lib/postgres.mjs';
-import { startServer } from './lib/server.mjs';
+import { ensureChromium, ROOT } from '../tools/lib/bootstrap.mjs';
+import { CHROMIUM_ARGS } from '../tools/lib/chromium.mjs';
+import { startPostgres } from '../tools/lib/postgres.mjs';
+import { startServer } from '../tools/lib/server.mjs';
 const cluster = await startPostgres();
 const server = await startServer({ databaseUrl: `${cluster.url}/postgres` });
-spawnSync(process.execPath, [join(ROOT, 'demo', 'dist', 'seed.mjs'), server.url], { stdio: 'inherit' });
+spawnSync(process.execPath, [join(ROOT, 'demo', 'dist', 'seed.mjs'), `${cluster.url}/postgres`], { stdio: 'inherit' });
 const { chromium } = await import('@playwright/test');
 const browser = await chromium.launch({ executablePath: ensureChromium(), args: CHROMIUM_ARGS });
 const shot = (page, name) => page.screenshot({ path: `/tmp/look-${name}.png` });

@@ -1,0 +1,52 @@
+// Runs a shop until it is told to stop: its database, where it has one of its own, and its server, both started again when
+// they end by themselves.
+import { startPostgres } from './postgres.mjs';
+import { startServer } from './server.mjs';
+import { supervise } from './supervise.mjs';
+
+/**
+ * @param home - where its own cluster lies; null: the database of `databaseUrl`, which somebody else keeps running
+ * @returns { url, stop }
+ */
+export async function runShop({ home = null, databaseUrl = null, port, logLevel }) {
+  const cluster = home
+    ? await supervise('The database', (before) => startPostgres({ home, port: before?.port ?? null }))
+    : null;
+  // The same addresses after the database is started again: it takes the same port.
+  const urls = cluster
+    ? { databaseUrl: `${cluster.current.url}/postgres`, writerUrl: `${cluster.current.writerUrl}/postgres` }
+    : { databaseUrl, writerUrl: process.env.WRITER_DATABASE_URL ?? null };
+  try {
+    const server = await supervise('The server', (before) =>
+      startServer({ ...urls, port: before?.port ?? port, logLevel }),
+    );
+    return {
+      url: server.current.url,
+      stop: async () => {
+        await server.stop();
+        await cluster?.stop();
+      },
+    };
+  } catch (error) {
+    await cluster?.stop();
+    throw error;
+  }
+}
+
+/** Ends cleanly on Ctrl-C and when it is told to, once. */
+export function onStop(stop) {
+  let stopping = false;
+  const end = () => {
+    if (stopping) return;
+    stopping = true;
+    stop().then(
+      () => process.exit(0),
+      (error) => {
+        console.error(error.message);
+        process.exit(1);
+      },
+    );
+  };
+  process.on('SIGINT', end);
+  process.on('SIGTERM', end);
+}
