@@ -43,9 +43,9 @@ const REQUEST_ID = /^[\w.-]{8,80}$/;
 export function createApp(options: AppOptions): Koa {
   const app = new Koa();
   const { logger, webFolder } = options;
-  // Clients that cut a stream are no fault of ours, but they must not crash the process.
+  // Clients that cut a stream, or send what is no HTTP, are no fault of ours; they must not crash the process.
   app.on('error', (error: NodeJS.ErrnoException) => {
-    if (error.code !== 'ECONNRESET' && error.code !== 'ERR_STREAM_PREMATURE_CLOSE')
+    if (!/^(ECONNRESET|ERR_STREAM_PREMATURE_CLOSE|HPE_.*)$/.test(error.code ?? ''))
       logger.error({ err: error }, 'stream failed');
   });
   app.use(async (ctx, next) => {
@@ -83,6 +83,11 @@ export function createApp(options: AppOptions): Koa {
     }),
   );
   app.use(compress());
+  app.use((ctx, next) => {
+    // Whoever takes no coding at all, not even none, is answered in plain: the library asks for the one there is not.
+    if (!ctx.acceptsEncodings('br', 'gzip', 'deflate')) ctx.compress = false;
+    return next();
+  });
   app.use(async (ctx, next) => {
     if (ctx.path === '/healthz') {
       ctx.body = { ok: true };

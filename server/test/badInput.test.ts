@@ -125,7 +125,8 @@ describe('over a socket', () => {
   });
 
   test('a client that takes nothing as it is', async () => {
-    expect(await raw('/shop', { 'accept-encoding': 'identity;q=0' })).toBeLessThan(500);
-    expect(await raw('/shop', { 'accept-encoding': '*;q=0' })).toBeLessThan(500);
+    // A long answer: short ones are never compressed.
+    for (const coding of ['identity;q=0', '*;q=0'])
+      expect(await raw('/openapi.json', { 'accept-encoding': coding })).toBe(200);
   });
 });

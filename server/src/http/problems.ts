@@ -54,8 +54,9 @@ function toProblem(error: unknown): Refusal | null {
   if (error instanceof BaseError) return null;
   // Koa and its body parser mark their own refusals: malformed JSON, too large, unknown charset.
   const { status, expose, code } = error as { status?: number; expose?: boolean; code?: string };
-  // A compressed body that is none: the decompressor gives no status.
-  if (code?.startsWith('Z_')) return new Refusal(400, 'unreadable', 'Not readable', 'The request could not be read.');
+  // A compressed body that is none: the decompressor gives no status, and each kind a code of its own.
+  if (/^(Z_|ERR_BROTLI|ERR__ERROR|ERR_ZSTD|ZSTD_)/.test(code ?? ''))
+    return new Refusal(400, 'unreadable', 'Not readable', 'The request could not be read.');
   if (status !== undefined && status >= 400 && status < 500 && expose !== false) {
     const detail = status === 413 ? 'The request is too large.' : 'The request could not be read.';
     return new Refusal(status, 'unreadable', 'Not readable', detail);
