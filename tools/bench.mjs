@@ -22,7 +22,7 @@ mkdirSync(out, { recursive: true });
 const { build: bundle } = await import('esbuild');
 await bundle({
   absWorkingDir: ROOT,
-  entryPoints: ['bench/routes.ts', 'bench/harm.ts', 'bench/writes.ts', 'bench/bareServer.ts'],
+  entryPoints: ['bench/routes.ts', 'bench/harm.ts', 'bench/writes.ts', 'bench/bareServer.ts', 'bench/scale.ts'],
   outdir: out,
   outExtension: { '.js': '.mjs' },
   bundle: true,
@@ -32,7 +32,9 @@ await bundle({
 });
 
 const asked = process.argv.slice(2);
-const wants = (part) => asked.length === 0 || asked.includes(part);
+/** Minutes long: only when they are named. */
+const LONG = ['scale', 'kill'];
+const wants = (part) => (asked.length === 0 && !LONG.includes(part)) || asked.includes(part);
 
 const verdict = (good) => (good ? 'within budget' : 'OVER BUDGET');
 
@@ -199,6 +201,33 @@ if (wants('api')) {
     `  bare ${Math.round(floor.perSecond)} req/s, p95 ${floor.p95Ms.toFixed(1)} ms; API ${Math.round(api.perSecond)} req/s, p95 ${api.p95Ms.toFixed(1)} ms; ratio ${ratio.toFixed(2)}: ${verdict(ratio >= 0.4)}`,
   );
   bare.kill('SIGTERM');
+}
+
+if (wants('scale')) {
+  const sizes = [10_000, 1_000_000];
+  console.log(
+    `\nScale: lists, search and filters at ${sizes.join(' and ')} holes (budget: 95th percentile 50 ms, flat within 1.5 times)`,
+  );
+  const found = [];
+  for (const size of sizes) {
+    const own = await startPostgres();
+    const at = `${own.url}/postgres`;
+    const asked = await startServer({ databaseUrl: at, writerUrl: `${own.writerUrl}/postgres`, logLevel: 'silent' });
+    const run = spawnSync(process.execPath, [join(out, 'scale.mjs'), at, asked.url, String(size)], {
+      encoding: 'utf8',
+    });
+    await asked.stop();
+    await own.stop();
+    if (run.status !== 0) throw new Error(run.stderr);
+    found.push(JSON.parse(run.stdout));
+  }
+  const [few, many] = found;
+  for (const [what, { medianMs, p95Ms }] of Object.entries(many)) {
+    const times = medianMs / few[what].medianMs;
+    console.log(
+      `  ${what.padEnd(28)} ${few[what].medianMs.toFixed(1)} -> ${medianMs.toFixed(1)} ms, ${times.toFixed(2)} times; 95 %: ${p95Ms.toFixed(1)} ms: ${verdict(p95Ms <= 50)}`,
+    );
+  }
 }
 
 if (wants('first')) {
