@@ -34,9 +34,9 @@ async function fill(client: pg.Client): Promise<void> {
     INSERT INTO hole (id, shop_id, revision, code) SELECT id, ${shop}, 1, code || n FROM h;
     INSERT INTO hole_summary (hole_id, shop_id, name, face_id, thread_id, generation, repairs, open_mend_id, station, what,
         last_outcome, updated_at, revision, do_not_use, code, face_name, asset_id, asset_name)
-      SELECT h.id, ${shop}, CASE WHEN h.face IS NULL THEN (ARRAY[${PARTS}])[1 + h.n % 10] || ', hole ' || h.n % 40 ELSE 'Hole ' || h.n % ${HOLES_A_FACE} END,
-        f.id, 'M8x1.25', h.n % 3, h.n % 3, CASE WHEN h.n % 50 = 0 THEN h.id END, CASE WHEN h.n % 50 = 0 THEN 'measure' END,
-        (ARRAY[${WHATS}])[1 + h.n % 5], CASE WHEN h.n % 50 <> 0 AND h.n % 3 = 0 THEN 'mended' END,
+      SELECT h.id, ${shop}, CASE WHEN h.face IS NULL THEN (ARRAY[${PARTS}])[1 + (h.n / 7) % 10] || ', hole ' || h.n % 40 ELSE 'Hole ' || h.n % ${HOLES_A_FACE} END,
+        f.id, 'M8x1.25', h.n % 3, h.n % 3, CASE WHEN h.n % 500 = 0 THEN h.id END, CASE WHEN h.n % 500 = 0 THEN 'measure' END,
+        (ARRAY[${WHATS}])[1 + (h.n / 7) % 5], CASE WHEN h.n % 500 <> 0 AND h.n % 3 = 0 THEN 'mended' END,
         now() - h.n * interval '1 minute', 1, false, h.code || h.n, f.name, a.id, a.name
       FROM h LEFT JOIN f ON f.n = h.face LEFT JOIN a ON a.n = f.asset;
     RESET session_replication_role`);
@@ -91,6 +91,7 @@ const asked: Record<string, string> = {
   'search: a common piece': `/holes?limit=50${search('ead')}`,
   'search: a name and a number': `/holes?limit=50${search('guillemot 20')}`,
   'search: three words': `/holes?limit=50${search('dunlin sump hole 7')}`,
+  'search: four beginnings': `/holes?limit=50${search('dunl sum ho 7')}`,
   'search: a code': `/holes?limit=50${search(code)}`,
   'search: nothing like it': `/holes?limit=50${search('zzqx')}`,
   'search: two letters, none': `/holes?limit=50${search('qx')}`,

@@ -25,6 +25,8 @@ export default async function globalSetup(): Promise<() => Promise<void>> {
   if (seed.status !== 0) throw new Error(seed.stderr);
   process.env.EMPTY_URL = empty.url;
   process.env.DEMO_URL = demo.url;
+  process.env.DEMO_DATABASE_URL = `${cluster.url}/demo`;
+  process.env.DEMO_WRITER_URL = `${cluster.writerUrl}/demo`;
   return async () => {
     await empty.stop();
     await demo.stop();

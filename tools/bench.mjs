@@ -1,8 +1,9 @@
 // npm run bench: speed as ratios against a floor in the same run. Loopback only, bounded in time.
 // npm run bench -- keystroke: only the parts that are named (routes, harm, planner, writes, api, first, keystroke).
 import { fork, spawnSync } from 'node:child_process';
-import { mkdirSync } from 'node:fs';
+import { chmodSync, mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import http from 'node:http';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { npmOutside } from './lib/esbuildOwn.mjs';
 import { checkNode, ensureChromium, ensurePostgres, installDependencies, ROOT } from './lib/bootstrap.mjs';
@@ -228,6 +229,21 @@ if (wants('scale')) {
       `  ${what.padEnd(28)} ${few[what].medianMs.toFixed(1)} -> ${medianMs.toFixed(1)} ms, ${times.toFixed(2)} times; 95 %: ${p95Ms.toFixed(1)} ms: ${verdict(p95Ms <= 50)}`,
     );
   }
+}
+
+if (wants('kill')) {
+  const { killWhileWriting } = await import('./lib/kills.mjs');
+  const place = mkdtempSync(join(tmpdir(), 'dm-kill-'));
+  chmodSync(place, 0o755);
+  console.log('\nKill: server, database and start command in turns, 500 times, while six people record');
+  const { kills, acknowledged, lost, doubled, gaps } = await killWhileWriting({
+    home: join(place, 'shop'),
+    count: 500,
+  });
+  rmSync(place, { recursive: true, force: true });
+  console.log(
+    `  ${kills} kills; of ${acknowledged} acknowledged ${lost} lost, ${doubled} doubled, ${gaps} gaps: ${verdict(lost + doubled + gaps === 0)}`,
+  );
 }
 
 if (wants('first')) {

@@ -132,7 +132,7 @@ function initialise({ bin, ids, base, data, memory }) {
 }
 
 /**
- * Starts a server and returns { url, writerUrl, port, folder, exited, stop }. `home` keeps the data there; without it a cluster in memory is made.
+ * Starts a server and returns { url, writerUrl, pid, port, folder, exited, stop }. `home` keeps the data there; without it a cluster in memory is made.
  */
 export async function startPostgres({ home = null, port: wanted = null } = {}) {
   const bin = serverBinaries();
@@ -209,7 +209,7 @@ export async function startPostgres({ home = null, port: wanted = null } = {}) {
         if (memory) rmSync(base, { recursive: true, force: true });
       };
       const at = (user) => `postgres://${user}@127.0.0.1:${port}`;
-      return { url: at(`app:${password}`), writerUrl: at(writer), port, folder: base, exited, stop };
+      return { url: at(`app:${password}`), writerUrl: at(writer), pid: child.pid, port, folder: base, exited, stop };
     }
     if (attempt === 3) throw new Error(`PostgreSQL did not start; see ${join(base, 'server.log')}`);
   }

@@ -6,22 +6,26 @@ import { supervise } from './supervise.mjs';
 
 /**
  * @param home - where its own cluster lies; null: the database of `databaseUrl`, which somebody else keeps running
- * @returns { url, stop }
+ * @param how - see {@link supervise}
+ * @returns { url, stop, pids }
  */
-export async function runShop({ home = null, databaseUrl = null, port, logLevel }) {
+export async function runShop({ home = null, databaseUrl = null, port, logLevel, ...how }) {
   const cluster = home
-    ? await supervise('The database', (before) => startPostgres({ home, port: before?.port ?? null }))
+    ? await supervise('The database', (before) => startPostgres({ home, port: before?.port ?? null }), how)
     : null;
   // The same addresses after the database is started again: it takes the same port.
   const urls = cluster
     ? { databaseUrl: `${cluster.current.url}/postgres`, writerUrl: `${cluster.current.writerUrl}/postgres` }
     : { databaseUrl, writerUrl: process.env.WRITER_DATABASE_URL ?? null };
   try {
-    const server = await supervise('The server', (before) =>
-      startServer({ ...urls, port: before?.port ?? port, logLevel }),
+    const server = await supervise(
+      'The server',
+      (before) => startServer({ ...urls, port: before?.port ?? port, logLevel }),
+      how,
     );
     return {
       url: server.current.url,
+      pids: () => ({ server: server.current.pid, database: cluster?.current.pid ?? null }),
       stop: async () => {
         await server.stop();
         await cluster?.stop();

@@ -1,8 +1,8 @@
 import { MOST_FOUND, type Page } from '@deep-mend/contract';
-import { DatabaseError, QueryTypes } from 'sequelize';
+import { DatabaseError, QueryTypes, type Sequelize } from 'sequelize';
 import { Refusal } from './Refusal.ts';
-import type { Context, Tx } from './Context.ts';
-import { foundLimit, searchFor } from './search.ts';
+import type { Context } from './Context.ts';
+import { FOUND_LIMIT, waysToFind, type Way } from './search.ts';
 
 // A cursor is what the last row is sorted by, so that a page costs the same wherever it is. Both the order and the cursor are
 // the database's own: two rules of lowering a name would skip rows, or turn in a circle.
@@ -50,6 +50,8 @@ export interface List {
   table: 'hole_summary' | 'asset';
   id: 'hole_id' | 'id';
   where?: string;
+  /** See {@link waysToFind}. */
+  narrow?: boolean;
   values?: Record<string, string>;
   by: SortedBy;
   columns: string;
@@ -74,34 +76,41 @@ export async function listPage<T extends { id: string }>(
   context: Context,
   input: ListInput,
   list: List,
-  tx?: Tx,
 ): Promise<Page<T>> {
   const after = decodeCursor(list.by, input.cursor);
-  const search = searchFor(input.search ?? '');
   const { column, shown, direction, past } = ORDER[list.by];
   const where = `s.shop_id = :shopId ${list.where ? `AND ${list.where}` : ''}`;
   const rest = after ? `(s.${column}, s.${list.id}) ${past} (:after, :id)` : 'true';
   const tail = `ORDER BY s.${column} ${direction}, s.${list.id} ${direction} LIMIT :limit`;
-  const sql = search
-    ? `WITH found AS MATERIALIZED (SELECT s.* FROM ${list.table} s WHERE ${where} AND ${search.sql} LIMIT ${foundLimit})
-       SELECT ${list.columns}, ${shown} AS "sortedBy", (SELECT count(*)::int FROM found) AS found
-         FROM found s WHERE ${rest} ${tail}`
-    : `SELECT ${list.columns}, ${shown} AS "sortedBy" FROM ${list.table} s WHERE ${where} AND ${rest} ${tail}`;
   const values = {
-    ...search?.values,
     ...list.values,
     shopId: context.shopId,
     after: after?.sorted ?? '',
     id: after?.id ?? null,
     limit: input.limit + 1,
   };
-  const rows = await inTime(
-    (search && !tx ? context.searching : context.sequelize).query<Sorted<T>>(sql, {
-      replacements: values,
-      type: QueryTypes.SELECT,
-      transaction: tx ?? null,
-    }),
-  );
+  const ask = (pool: Sequelize, sql: string, more: object = {}) =>
+    inTime(pool.query<Sorted<T>>(sql, { replacements: { ...values, ...more }, type: QueryTypes.SELECT }));
+  const search = async (ways: readonly Way[]): Promise<Sorted<T>[]> => {
+    const [way, ...others] = ways;
+    if (!way) return [];
+    const rows = await ask(
+      context.searching,
+      `WITH found AS MATERIALIZED (SELECT s.* FROM ${list.table} s WHERE ${where} AND ${way.sql} LIMIT ${FOUND_LIMIT})
+       SELECT ${list.columns}, ${shown} AS "sortedBy", (SELECT count(*)::int FROM found) AS found
+         FROM found s WHERE ${rest} ${tail}`,
+      way.values,
+    );
+    return (rows[0]?.found ?? 0) >= way.from ? rows : search(others);
+  };
+  const ways = waysToFind(input.search ?? '', list.narrow);
+  const rows =
+    ways.length > 0
+      ? await search(ways)
+      : await ask(
+          context.sequelize,
+          `SELECT ${list.columns}, ${shown} AS "sortedBy" FROM ${list.table} s WHERE ${where} AND ${rest} ${tail}`,
+        );
   const page = rows.slice(0, input.limit);
   const last = page.at(-1);
   return {

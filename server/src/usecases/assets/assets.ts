@@ -10,7 +10,7 @@ const COUNTED = `s.id, s.name, s.note,
   (SELECT count(*)::int FROM face f WHERE f.asset_id = s.id) AS faces,
   (SELECT count(*)::int FROM hole_summary h WHERE h.asset_id = s.id) AS holes,
   (SELECT count(*)::int FROM hole_summary h WHERE h.asset_id = s.id AND h.open_mend_id IS NOT NULL) AS "openMends"`;
-const FACES_A_PAGE = 50;
+const FACES_A_PAGE = 20;
 
 /** Assets by name, with how much is in them. */
 export function listAssets(context: Context, input: ListInput): Promise<Page<AssetSummary>> {

@@ -10,7 +10,7 @@ const COLUMNS = `
   to_char(s.updated_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') AS "updatedAt", s.revision`;
 
 /** What an asset's page shows of each face before somebody asks for more. */
-const FIRST_OF_FACE = 30;
+const FIRST_OF_FACE = 12;
 
 type Firsts = ReadonlyMap<string, { holes: HoleSummary[]; next: string | null }>;
 
