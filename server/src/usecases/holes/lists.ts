@@ -72,6 +72,7 @@ export function listMends(
     id: 'hole_id',
     by: 'moment',
     columns: COLUMNS,
+    narrow: state === 'open',
     where: state === 'open' ? 's.open_mend_id IS NOT NULL' : 's.open_mend_id IS NULL AND s.last_outcome IS NOT NULL',
   });
 }
