@@ -6,16 +6,15 @@ import type { HoleEventBody } from '@deep-mend/core';
 import { useSWRConfig } from 'swr';
 import { isConflict, useLine, useOutbox } from '../base/outbox/useOutbox.ts';
 import type { Item } from '../base/outbox/Item.ts';
-import { eventWords } from './eventWords.ts';
+import { isRecord } from '../base/kept.ts';
+import { eventWords, knowsEvent } from './eventWords.ts';
 import { clockTime } from './format.ts';
 
 type Rival = HoleEventBody & { actor: string; happenedAt: string };
 
 /** What another decided meanwhile, as the server tells it; null: it tells no single decision. */
 const rivalOf = ({ problem }: Item): Rival | null =>
-  typeof problem?.theirs === 'object' && problem.theirs !== null && 'kind' in problem.theirs
-    ? (problem.theirs as Rival)
-    : null;
+  isRecord(problem?.theirs) && knowsEvent(problem.theirs.kind) ? (problem.theirs as unknown as Rival) : null;
 
 /** One thing that was not taken: what it was, why, and what may be done with it. */
 function NotTaken({ item }: { item: Item }) {

@@ -52,3 +52,6 @@ const WORDS: { readonly [K in EventKindId]: (payload: EventPayloads[K]) => strin
  */
 export const eventWords = <K extends EventKindId>({ kind, payload }: HoleEventBody<K>): string =>
   WORDS[kind](payload as EventPayloads[K]);
+
+/** Whether this build has words for it: a newer server may tell of more. */
+export const knowsEvent = (kind: unknown): boolean => typeof kind === 'string' && Object.hasOwn(WORDS, kind);

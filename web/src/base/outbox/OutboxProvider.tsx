@@ -21,7 +21,7 @@ export function OutboxProvider({ children }: { children: ReactNode }) {
       new Outbox({
         store: lastingStore(browserStore(NAME)),
         deliver,
-        channel: new BroadcastChannel(NAME),
+        channel: 'BroadcastChannel' in window ? new BroadcastChannel(NAME) : null,
         alone,
         recorded: ({ line }, body) => layIn(mutate, line, body),
       }),

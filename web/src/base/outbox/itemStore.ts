@@ -17,7 +17,7 @@ interface Shape extends DBSchema {
   items: { key: number; value: Omit<Item, 'order'> & { order?: number } };
 }
 
-const open = (name: string): Promise<IDBPDatabase<Shape>> =>
+const open = async (name: string): Promise<IDBPDatabase<Shape>> =>
   openDB<Shape>(name, 1, {
     upgrade: (db) => void db.createObjectStore('items', { keyPath: 'order', autoIncrement: true }),
     // A newer build in another tab changes the shape: it must not wait for this one.
@@ -72,8 +72,8 @@ export function lastingStore(kept: ItemStore): ItemStore {
     if (instead) return work(instead);
     try {
       return await work(kept);
-    } catch (error) {
-      if (!(error instanceof DOMException)) throw error;
+    } catch {
+      // Full, refused, broken, or not there at all: browsers say it in many ways, and the page says that nothing is kept.
       noteShut();
       instead = memoryStore(seen);
       return work(instead);

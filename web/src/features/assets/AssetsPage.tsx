@@ -49,7 +49,7 @@ function AssetRow({ asset }: { asset: AssetSummary }) {
 
 /** No asset at all, or none of that name. */
 function NoAsset({ search }: { search: string }) {
-  if (search !== '') return <Typography sx={{ py: 2 }}>Nothing here is called “{search}”.</Typography>;
+  if (search !== '') return <Typography sx={{ py: 2 }}>No asset is called “{search}”.</Typography>;
   return (
     <Empty title="No asset yet">
       <Typography>Add the machine that the hole is in: an engine, a winch, a pump.</Typography>
