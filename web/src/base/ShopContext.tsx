@@ -45,7 +45,8 @@ function useMerging() {
     if (!item) return;
     const merge = async () => {
       const now = await mutate<{ body: ShopSettings; revision: number }>(SHOP);
-      if (!now) return;
+      // What was refused on this very revision is not sent on it again.
+      if (!now || now.revision === item.seen) return;
       const merged = mergeSettings(item.saw as ShopSettings, item.body as ShopSettings, now.body);
       if (merged.collisions.length === 0) await outbox.again(item, { seen: now.revision, body: merged.settings });
     };

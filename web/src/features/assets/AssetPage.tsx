@@ -11,7 +11,7 @@ import { useShop } from '../../base/ShopContext.tsx';
 import { SameName, sameNamed, type Named } from '../../parts/SameName.tsx';
 import { StartMend } from '../../parts/StartMend.tsx';
 import { Failed, Loading } from '../../parts/states.tsx';
-import { Holes } from './HolesPage.tsx';
+import { Holes } from './Holes.tsx';
 
 /** Adds a face to an asset. */
 function useAddFace(assetId: string) {

@@ -13,7 +13,7 @@ import { useAddressText } from '../../base/useAddressText.ts';
 import { useShop } from '../../base/ShopContext.tsx';
 import { SameName, sameNamed, type Named } from '../../parts/SameName.tsx';
 import { Empty, Failed, Loading } from '../../parts/states.tsx';
-import { Holes } from './HolesPage.tsx';
+import { Holes } from './Holes.tsx';
 
 /** One asset in the list: its name, what is on it, and what waits. */
 function AssetRow({ asset }: { asset: AssetSummary }) {

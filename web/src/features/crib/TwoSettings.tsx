@@ -62,6 +62,8 @@ function Both({ item }: { item: Item }) {
   const mine = item.body as ShopSettings;
   const theirs = recorded.settings;
   const merged = mergeSettings(item.saw as ShopSettings, mine, theirs);
+  // Different parts: they are laid together at once, and nobody is asked.
+  if (merged.collisions.length === 0 && recorded.revision !== item.seen) return null;
   return (
     <Alert severity="warning" sx={{ '& .MuiAlert-message': { width: '100%' } }}>
       Someone changed the same meanwhile.
