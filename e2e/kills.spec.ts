@@ -32,6 +32,7 @@ test('a server that is told to stop is gone within 5 s, whoever holds a connecti
   const ended = held.map((text) => {
     const socket = connect(server.port, '127.0.0.1');
     socket.on('error', () => undefined);
+    socket.resume();
     socket.write(text);
     return new Promise<void>((resolve) => socket.once('close', () => resolve()));
   });
