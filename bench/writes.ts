@@ -22,20 +22,22 @@ async function post(path: string, body: object): Promise<number> {
 
 const happenedAt = new Date().toISOString();
 let read = 0;
-const reading = (holeId: string) =>
-  post(`/holes/${holeId}/events`, {
+const reading = (holeId: string) => {
+  const mm = 20 + (read++ % 100) / 100;
+  return post(`/holes/${holeId}/events`, {
     id: randomUUID(),
     kind: 'reading',
     payload: {
       quantity: 'depth',
-      mm: 20 + (read++ % 100) / 100,
+      mm,
       halfWidthMm: 0.1,
       instrument: 'depth-rod',
-      text: '20',
+      text: mm.toFixed(2),
       notation: 'mm',
     },
     happenedAt,
   });
+};
 
 /** A loose hole with a mend and readings: so many events in all. */
 async function holeOf(events: number): Promise<string> {

@@ -6,7 +6,10 @@ import { createApp } from '../src/app.ts';
 import { API_PREFIX } from '@deep-mend/contract';
 import pino from 'pino';
 import supertest from 'supertest';
-import { case1, startHarness, type Harness } from './harness.ts';
+import { v7 } from 'uuid';
+import { EventRow } from '../src/store/models.ts';
+import { addHole } from '../src/usecases/holes/addHole.ts';
+import { case1, happenedAt, startHarness, type Harness } from './harness.ts';
 
 let harness: Harness;
 beforeAll(async () => {
@@ -130,4 +133,17 @@ test('every request has an id, which a proxy may give; figures count by pattern,
   expect(text).toContain(`route="${API_PREFIX}/holes/:id",status="200"`);
   expect(text).not.toContain(id);
   expect((await supertest(metrics.server).get('/other')).status).toBe(404);
+});
+
+test('an event says whether it came with the demo', async () => {
+  const { context } = harness;
+  const body = (id: string) => ({ id, name: 'Hole 1', faceId: null, mend: null, happenedAt });
+  const [ours, demo] = [v7(), v7()];
+  await harness.post('/holes', body(ours)).expect(200);
+  await context.sequelize.transaction((tx) => addHole({ ...context, origin: 'demo' }, body(demo), tx));
+  const origins = await EventRow.findAll({ where: { id: [ours, demo] }, raw: true });
+  expect(Object.fromEntries(origins.map(({ id, origin }) => [id, origin]))).toEqual({
+    [ours]: 'entered',
+    [demo]: 'demo',
+  });
 });

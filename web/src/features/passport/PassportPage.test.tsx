@@ -81,3 +81,10 @@ test('what a newer build recorded is named, and the page asks to be loaded again
   passport([...EVENTS, event(7, 'blessed', {})]);
   await screen.findByText(/A newer build recorded something here/);
 });
+
+test('an entry of a device whose clock ran ahead is named; the code is there to be read out', async () => {
+  const [first, ...rest] = EVENTS as { happenedAt: string }[];
+  const { text } = passport([{ ...first!, happenedAt: '2031-01-01T08:00:00.000Z' }, ...rest]);
+  await screen.findByText(/One entry was made on a device whose clock ran ahead/);
+  expect(text()).toContain('7KQ2 M9XD');
+});
