@@ -104,7 +104,7 @@ export function draftStore(holeId: string, kept: Kept = onDevice): DraftStore {
     },
     keep: () => {
       if (unsaved.size === 0) return;
-      drafts = merged();
+      // What another tab typed has been heard and laid in: nothing is read here, a key waits for it.
       kept.keep(storageKey, drafts);
       unsaved.clear();
     },
