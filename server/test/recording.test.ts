@@ -96,6 +96,21 @@ test('a shop of engine 0.4.0 goes up, down and up: every hole reads as it did, n
   expect(await HoleSummaryRow.count({ where: { station: 'prepare' } })).toBeGreaterThan(0);
 });
 
+test('lists over a recorded shop: each hole with its code, its place, and when it was recorded', async () => {
+  const { sequelize } = harness;
+  await migrate(sequelize, 'down', '0004-many-holes');
+  await sequelize.query(`UPDATE hole_summary SET updated_at = '2031-01-01'`);
+  await migrate(sequelize);
+  const odd = await sequelize.query(
+    `SELECT s.name FROM hole_summary s JOIN event e ON e.hole_id = s.hole_id AND e.seq = s.revision
+       JOIN hole h ON h.id = s.hole_id
+     WHERE s.updated_at <> date_trunc('milliseconds', e.recorded_at) OR s.code <> h.code OR s.code IS NULL
+       OR (s.face_id IS NULL) <> (s.asset_name IS NULL) OR s.search_text NOT LIKE lower('%' || s.name || '%')`,
+    { type: QueryTypes.SELECT },
+  );
+  expect(odd).toEqual([]);
+});
+
 test('a hole of engine 0.4.0 goes on where it stood: its head is made from its events at the first write', async () => {
   const planned = RECORDED.holes.find(({ events }) => events.at(-1)!.kind === 'plan-frozen')!;
   const { mendId, planId } = planned.events.at(-1)!.payload as { mendId: string; planId: string };

@@ -83,6 +83,8 @@ export function ShopProvider({
     onDevice.keepText('units', next);
     setUnitsHere(next);
   }, [units]);
+  const actor = actors.data?.find((a) => a.id === actorId) ?? actors.data?.find((a) => a.role === 'mechanic');
+  const by = actor?.id ?? '';
   const save = useCallback(
     async (changed: ShopSettings) => {
       await write({
@@ -91,7 +93,7 @@ export function ShopProvider({
         address: SHOP,
         body: changed,
         key: newId(),
-        actorId,
+        actorId: by,
         seen: revision,
         decides: true,
         shows: [],
@@ -99,13 +101,12 @@ export function ShopProvider({
         title: 'Settings of the shop',
       });
     },
-    [write, actorId, revision, settings],
+    [write, by, revision, settings],
   );
   useMerging();
   // One object for as long as nothing changes: the core caches the rack by it.
   const rules = useMemo<ShopRules | null>(() => (settings ? shopRulesOf(settings) : null), [settings]);
   const state = useMemo<ShopState | null>(() => {
-    const actor = actors.data?.find((a) => a.id === actorId) ?? actors.data?.find((a) => a.role === 'mechanic');
     if (!settings || !rules || !actors.data || !actor) return null;
     return {
       settings,
@@ -119,7 +120,7 @@ export function ShopProvider({
       answering: { ...rules, units },
       save,
     };
-  }, [settings, recorded, revision, rules, actors.data, actorId, chooseActor, units, toggleUnits, save]);
+  }, [settings, recorded, revision, rules, actors.data, actor, chooseActor, units, toggleUnits, save]);
 
   if (!state) return <>{whileLoading(shop.error ?? actors.error)}</>;
   return <ShopContext value={state}>{children}</ShopContext>;

@@ -29,7 +29,7 @@ export const isAnswer = (reply: Response): boolean =>
 async function ask(): Promise<void> {
   timer = null;
   try {
-    noteAnswer(isAnswer(await fetch(ASKED)));
+    noteAnswer(isAnswer(await fetch(ASKED, { signal: AbortSignal.timeout(LONGEST_PAUSE_MS) })));
   } catch {
     // fetch rejects only when nothing answered at all.
     noteAnswer(false);

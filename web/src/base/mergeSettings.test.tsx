@@ -1,5 +1,5 @@
 import { SETTINGS } from '../../test/panel.tsx';
-import { mergeSettings, PARTS, partOf } from './mergeSettings.ts';
+import { mergeSettings, partOf } from './mergeSettings.ts';
 
 test('what two people changed in different parts stands side by side', () => {
   const mine = { ...SETTINGS, name: 'North yard' };
@@ -19,13 +19,16 @@ test('the same part changed to something else is a choice; changed alike it is n
   expect(mergeSettings(SETTINGS, named('North'), named('North')).collisions).toEqual([]);
 });
 
-test('every setting is a part: none is lost when two are merged', () => {
-  const parts = PARTS.map((part) => part.join('.')).sort();
-  const there = Object.keys(SETTINGS).flatMap((key) =>
-    key === 'rules'
-      ? [...Object.keys(SETTINGS.rules), 'ranking', 'rates', 'kit'].map((rule) => `rules.${rule}`)
-      : [key],
-  );
-  expect(parts).toEqual([...new Set(there)].sort());
-  expect(partOf(SETTINGS, ['rules', 'tapDrill'])).toBe(SETTINGS.rules.tapDrill);
+test('every setting is a part: whichever is changed is laid over, and nothing else', () => {
+  const theirs = { ...SETTINGS, name: 'South' };
+  for (const key of Object.keys(SETTINGS) as (keyof typeof SETTINGS)[]) {
+    if (key === 'name' || key === 'rules') continue;
+    const { settings, collisions } = mergeSettings(SETTINGS, { ...SETTINGS, [key]: 'changed' as never }, theirs);
+    expect([settings[key], settings.name, collisions]).toEqual(['changed', 'South', []]);
+  }
+  for (const rule of Object.keys(SETTINGS.rules) as (keyof typeof SETTINGS.rules)[]) {
+    const mine = { ...SETTINGS, rules: { ...SETTINGS.rules, [rule]: 'changed' as never } };
+    const { settings } = mergeSettings(SETTINGS, mine, theirs);
+    expect([partOf(settings, ['rules', rule]), settings.name]).toEqual(['changed', 'South']);
+  }
 });

@@ -4,25 +4,13 @@ type Rules = ShopSettings['rules'];
 /** One part of the settings that is decided for itself, by its way from the top. */
 export type Part = readonly [keyof ShopSettings] | readonly ['rules', keyof Rules];
 
-/** Every part: what two people change in different parts stands side by side. */
-export const PARTS: readonly Part[] = [
-  ['name'],
-  ['units'],
-  ['drillSets'],
-  ['missingDrills'],
-  ['singleDrills'],
-  ['wornDrills'],
-  ['drilling'],
-  ['setUp'],
-  ['rules', 'tapDrill'],
-  ['rules', 'coilSetDownTurns'],
-  ['rules', 'tapNames'],
-  ['rules', 'ranking'],
-  ['rules', 'rates'],
-  ['rules', 'kit'],
-];
+/** Every part that there is: what two people change in different parts stands side by side. */
+const partsOf = (settings: ShopSettings): Part[] =>
+  (Object.keys(settings) as (keyof ShopSettings)[]).flatMap((key): Part[] =>
+    key === 'rules' ? (Object.keys(settings.rules) as (keyof Rules)[]).map((rule) => [key, rule] as const) : [[key]],
+  );
 
-/** @example partOf(settings, ['rules', 'tapDrill']) // 'usual' */
+/** @example partOf(settings, ['rules', 'tapDrill']) // 'by-material' */
 export const partOf = (settings: ShopSettings, [first, second]: Part): unknown =>
   second === undefined ? settings[first] : settings.rules[second];
 
@@ -46,7 +34,7 @@ export interface Merged {
  * @param saw - what stood there when it was changed
  */
 export function mergeSettings(saw: ShopSettings, mine: ShopSettings, theirs: ShopSettings): Merged {
-  const changed = PARTS.filter((part) => !same(partOf(saw, part), partOf(mine, part)));
+  const changed = partsOf(mine).filter((part) => !same(partOf(saw, part), partOf(mine, part)));
   return {
     settings: changed.reduce((all, part) => withPart(all, part, partOf(mine, part)), theirs),
     collisions: changed.filter(

@@ -1,3 +1,4 @@
+import { ApiProblem, read } from '../base/client.ts';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { Link } from 'react-router';
@@ -25,4 +26,28 @@ export function SameName({ there, where, onAnother }: { there: Named; where: str
       </Button>
     </Alert>
   );
+}
+
+/**
+ * Something of the same name in a list of the server's. Where the server does not answer, nobody is asked: two of one name are
+ * no error, and what is new is kept on the device.
+ *
+ * @param list - the address of the list, with its first filter
+ * @param at - where one of its rows has its page
+ */
+export async function askSameName(
+  name: string,
+  list: `/holes?${string}` | `/assets?${string}`,
+  at: '/holes' | '/assets',
+): Promise<Named | null> {
+  try {
+    const { items } = await read(`${list}&search=${encodeURIComponent(name.trim())}`);
+    return sameNamed(
+      name,
+      items.map((row) => ({ name: row.name, to: `${at}/${row.id}` })),
+    );
+  } catch (error) {
+    if (!(error instanceof ApiProblem && error.problem.status === 0)) throw error;
+    return null;
+  }
 }

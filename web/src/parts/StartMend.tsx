@@ -9,11 +9,12 @@ import type { NewHole } from '@deep-mend/contract';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useSWRConfig } from 'swr';
-import { ApiProblem, newId, read } from '../base/client.ts';
+import { ApiProblem, newId } from '../base/client.ts';
 import type { ShownEvent } from '../base/outbox/Item.ts';
 import { useWrite } from '../base/outbox/useOutbox.ts';
+import { useKeptForm } from '../base/useKeptForm.ts';
 import { useShop } from '../base/ShopContext.tsx';
-import { SameName, sameNamed, type Named } from './SameName.tsx';
+import { askSameName, SameName, type Named } from './SameName.tsx';
 
 interface Props {
   /** The face that the hole is in, or null for a loose part that is filed later. */
@@ -28,21 +29,6 @@ function firstEvents({ id, name, faceId, mend, happenedAt }: NewHole, actor: str
     { ...stamp, id, kind: 'located', payload: { name, faceId } },
     ...(mend ? [{ ...stamp, id: mend.id, kind: 'mend-opened', payload: { mendId: mend.id, what: mend.what } }] : []),
   ];
-}
-
-/** A hole of the same name in the same place. Without the server nobody is asked: two of one name are no error. */
-async function alike(name: string, faceId: string | null): Promise<Named | null> {
-  const where = faceId === null ? 'loose=true' : `face=${faceId}`;
-  try {
-    const { items } = await read(`/holes?limit=50&${where}&search=${encodeURIComponent(name.trim())}`);
-    return sameNamed(
-      name,
-      items.map((hole) => ({ name: hole.name, to: `/holes/${hole.id}` })),
-    );
-  } catch (error) {
-    if (!(error instanceof ApiProblem)) throw error;
-    return null;
-  }
 }
 
 /** Makes a hole with its mend, and goes to measure it. */
@@ -75,15 +61,22 @@ function useStartHole(id: string) {
 
 /** Two fields and the mend is open: which hole, what happened. */
 export function StartMend({ face, onClose }: Props) {
-  const [name, setName] = useState('');
-  const [what, setWhat] = useState('');
+  const { typed, change, forget } = useKeptForm(`start:${face?.id ?? 'loose'}`, { name: '', what: '' });
+  const { name, what } = typed;
   const [problem, setProblem] = useState('');
   const [id] = useState(newId);
   const [asked, setAsked] = useState<Named | null>(null);
   const startHole = useStartHole(id);
-  const start = async () => {
+  const start = async (another: boolean) => {
     try {
+      const where = face ? `face=${face.id}` : 'loose=true';
+      const there = another ? null : await askSameName(name, `/holes?limit=50&${where}`, '/holes');
+      if (there) {
+        setAsked(there);
+        return;
+      }
       await startHole(name.trim(), face?.id ?? null, what.trim());
+      forget();
     } catch (error) {
       if (!(error instanceof ApiProblem)) throw error;
       setProblem(error.message);
@@ -94,7 +87,7 @@ export function StartMend({ face, onClose }: Props) {
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          void alike(name, face?.id ?? null).then((there) => (there ? setAsked(there) : start()));
+          void start(false);
         }}
       >
         <DialogTitle id="start-title">{face ? `A hole in ${face.name}` : 'Start a mend'}</DialogTitle>
@@ -105,7 +98,7 @@ export function StartMend({ face, onClose }: Props) {
             placeholder={face ? 'Hole 4' : 'Pump cover, hole 2'}
             value={name}
             onChange={(event) => {
-              setName(event.target.value);
+              change({ name: event.target.value });
               setAsked(null);
             }}
             slotProps={{ htmlInput: { maxLength: 120 } }}
@@ -114,7 +107,7 @@ export function StartMend({ face, onClose }: Props) {
             label="What happened"
             placeholder="pulled out when tightened"
             value={what}
-            onChange={(event) => setWhat(event.target.value)}
+            onChange={(event) => change({ what: event.target.value })}
             slotProps={{ htmlInput: { maxLength: 400 } }}
           />
           {!face && (
@@ -126,7 +119,7 @@ export function StartMend({ face, onClose }: Props) {
             <SameName
               there={asked}
               where={face ? `in ${face.name}` : 'on a loose part'}
-              onAnother={() => void start()}
+              onAnother={() => void start(true)}
             />
           )}
           {problem !== '' && (

@@ -81,6 +81,8 @@ export async function up({ sequelize, transaction }: Schema): Promise<void> {
     ALTER TABLE asset ${SORT_NAME}, ${searched(`name || ' ' || note`)};
     ALTER TABLE face ${SORT_NAME};
 
+    -- Lists go by when a thing was recorded: a clock that ran ahead held its hole on top.
+    UPDATE hole_summary s SET updated_at = e.recorded_at FROM event e WHERE e.hole_id = s.hole_id AND e.seq = s.revision;
     DROP INDEX asset_by_name, face_by_asset, summary_by_face, summary_by_name, summary_open, summary_closed;
     CREATE INDEX asset_by_name ON asset (shop_id, sort_name, id);
     CREATE INDEX face_by_asset ON face (asset_id, sort_name, id);
@@ -116,6 +118,7 @@ export async function down({ sequelize, transaction }: Schema): Promise<void> {
     DROP TRIGGER event_no_truncate ON event;
     DROP INDEX asset_pieces, asset_words, summary_pieces, summary_words, summary_loose, summary_by_asset,
       asset_by_name, face_by_asset, summary_by_face, summary_by_name, summary_open, summary_closed;
+    UPDATE hole_summary s SET updated_at = e.happened_at FROM event e WHERE e.hole_id = s.hole_id AND e.seq = s.revision;
     DROP TRIGGER summary_placed ON hole_summary;
     DROP TRIGGER summary_moved ON hole_summary;
     DROP FUNCTION place_summary;

@@ -5,6 +5,8 @@ import type { Delivered } from './outbox.ts';
 /** A server that takes longer has most likely gone; the same item is sent again when it is back. */
 const PATIENCE_MS = 15_000;
 const BROKE = 500;
+/** Browsers refuse more than 64 kB of what outlives a page, all requests together. */
+const KEPT_ALIVE_MOST = 16_000;
 /** No answer at all, or told to come later. */
 const LATER: readonly number[] = [0, 429];
 
@@ -17,10 +19,13 @@ export async function deliver({ method, address, body, key, actorId, seen }: Ite
     ...(seen === null ? {} : { 'If-Match': `"${seen}"` }),
   };
   try {
+    const text = JSON.stringify(body);
     const done = await call(method.toUpperCase(), address, {
       headers,
-      body: JSON.stringify(body),
+      body: text,
       signal: AbortSignal.timeout(PATIENCE_MS),
+      // A page that is left in the middle of a write does not take the write with it, where the browser allows its length.
+      keepalive: text.length < KEPT_ALIVE_MOST,
     });
     return { kind: 'recorded', ...done };
   } catch (error) {

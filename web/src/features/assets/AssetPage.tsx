@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { ApiProblem, newId, useRead } from '../../base/client.ts';
 import { useWrite } from '../../base/outbox/useOutbox.ts';
+import { useKeptForm } from '../../base/useKeptForm.ts';
 import { useShop } from '../../base/ShopContext.tsx';
 import { SameName, sameNamed, type Named } from '../../parts/SameName.tsx';
 import { StartMend } from '../../parts/StartMend.tsx';
@@ -88,13 +89,14 @@ function Faces({
 /** Adds a face; one of the same name on this page is asked about. */
 function AddFace({ assetId, faces }: { assetId: string; faces: readonly Face[] }) {
   const writeFace = useAddFace(assetId);
-  const [faceName, setFaceName] = useState('');
+  const { typed, change, clear } = useKeptForm(`face:${assetId}`, { name: '' });
+  const faceName = typed.name;
   const [problem, setProblem] = useState('');
   const [asked, setAsked] = useState<Named | null>(null);
   const addFace = async () => {
     try {
       await writeFace(faceName.trim());
-      setFaceName('');
+      clear();
       setAsked(null);
       setProblem('');
     } catch (failure) {
@@ -121,7 +123,7 @@ function AddFace({ assetId, faces }: { assetId: string; faces: readonly Face[] }
           label="Add a face"
           value={faceName}
           onChange={(event) => {
-            setFaceName(event.target.value);
+            change({ name: event.target.value });
             setAsked(null);
           }}
           error={problem !== ''}

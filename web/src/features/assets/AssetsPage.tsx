@@ -10,8 +10,9 @@ import useSWRInfinite from 'swr/infinite';
 import { ApiProblem, newId, read, useRead } from '../../base/client.ts';
 import { useWrite } from '../../base/outbox/useOutbox.ts';
 import { useAddressText } from '../../base/useAddressText.ts';
+import { useKeptForm } from '../../base/useKeptForm.ts';
 import { useShop } from '../../base/ShopContext.tsx';
-import { SameName, sameNamed, type Named } from '../../parts/SameName.tsx';
+import { askSameName, SameName, type Named } from '../../parts/SameName.tsx';
 import { Empty, Failed, Loading } from '../../parts/states.tsx';
 import { Holes } from './Holes.tsx';
 
@@ -61,20 +62,16 @@ function NoAsset({ search }: { search: string }) {
 function AddAsset() {
   const { actor } = useShop();
   const navigate = useNavigate();
-  const [name, setName] = useState('');
+  const { typed, change, clear } = useKeptForm('asset', { name: '' });
+  const { name } = typed;
   const [problem, setProblem] = useState('');
   const [asked, setAsked] = useState<Named | null>(null);
   const write = useWrite();
   const add = async (another: boolean) => {
     const id = newId();
     try {
-      // The list shows a page: whether the name is taken is asked of the server.
-      const alike = await read(`/assets?limit=50&search=${encodeURIComponent(name.trim())}`);
-      const there = sameNamed(
-        name,
-        alike.items.map((asset) => ({ name: asset.name, to: `/assets/${asset.id}` })),
-      );
-      if (there && !another) {
+      const there = another ? null : await askSameName(name, '/assets?limit=50', '/assets');
+      if (there) {
         setAsked(there);
         return;
       }
@@ -93,7 +90,7 @@ function AddAsset() {
       });
       // It has a page when the server knows it; until then it stands among what waits.
       if (sent === 'recorded') void navigate(line);
-      else setName('');
+      clear();
     } catch (error) {
       if (!(error instanceof ApiProblem)) throw error;
       setProblem(error.message);
@@ -113,7 +110,7 @@ function AddAsset() {
         label="Its name"
         value={name}
         onChange={(event) => {
-          setName(event.target.value);
+          change({ name: event.target.value });
           setAsked(null);
         }}
         error={problem !== ''}

@@ -16,6 +16,7 @@ import { useTyped } from '../../base/useTyped.ts';
 import { OwnedLists } from './OwnedLists.tsx';
 import { RackExtras } from './RackExtras.tsx';
 import { RankingRules } from './RankingRules.tsx';
+import { SETTING_LABELS, turnsWords, unitsWords } from './settingWords.ts';
 import { TwoSettings } from './TwoSettings.tsx';
 
 interface Props {
@@ -34,7 +35,7 @@ function DrillSets({ settings, owned, change }: Props & { owned: string[] }) {
     });
   return (
     <>
-      <Typography variant="h2">Drill sets in the shop</Typography>
+      <Typography variant="h2">{SETTING_LABELS.drillSets}</Typography>
       <Box>
         {DRILL_SETS.map((set) => (
           <FormControlLabel
@@ -55,7 +56,7 @@ function DrillSets({ settings, owned, change }: Props & { owned: string[] }) {
         renderInput={(params) => (
           <TextField
             {...params}
-            label="Missing"
+            label={SETTING_LABELS.missingDrills}
             helperText="Routes and charts stop offering these and name what to take instead."
           />
         )}
@@ -78,16 +79,19 @@ function ShopItself({ settings, change }: Props) {
   });
   return (
     <>
-      <TextField label="Name of the shop" value={text} {...on} />
+      <TextField label={SETTING_LABELS.name} value={text} {...on} />
       <TextField
         select
-        label="Units"
+        label={SETTING_LABELS.units}
         value={settings.units}
         onChange={(event) => change({ units: event.target.value as 'mm' | 'in' })}
         helperText="Each device can switch for itself with u."
       >
-        <MenuItem value="mm">millimetres</MenuItem>
-        <MenuItem value="in">inches</MenuItem>
+        {(['mm', 'in'] as const).map((units) => (
+          <MenuItem key={units} value={units}>
+            {unitsWords(units)}
+          </MenuItem>
+        ))}
       </TextField>
     </>
   );
@@ -99,7 +103,7 @@ function HouseRules({ rules, change }: { rules: Rules; change: ChangeRules }) {
     <>
       <TextField
         select
-        label="Tap drill"
+        label={SETTING_LABELS['rules.tapDrill']}
         value={rules.tapDrill}
         onChange={(event) => change({ tapDrill: event.target.value as Rules['tapDrill'] })}
         helperText={TAP_DRILL_RULES.find((r) => r.id === rules.tapDrill)!.why}
@@ -112,20 +116,20 @@ function HouseRules({ rules, change }: { rules: Rules; change: ChangeRules }) {
       </TextField>
       <TextField
         select
-        label="Coil under the face"
+        label={SETTING_LABELS['rules.coilSetDownTurns']}
         value={rules.coilSetDownTurns}
         onChange={(event) => change({ coilSetDownTurns: Number(event.target.value) as Rules['coilSetDownTurns'] })}
         helperText={COIL_SET_DOWNS.find((r) => r.turns === rules.coilSetDownTurns)!.why}
       >
         {COIL_SET_DOWNS.map((r) => (
           <MenuItem key={r.turns} value={r.turns}>
-            {r.turns} of a turn
+            {turnsWords(r.turns)}
           </MenuItem>
         ))}
       </TextField>
       <TextField
         select
-        label="The middle tap is called"
+        label={SETTING_LABELS['rules.tapNames']}
         value={rules.tapNames}
         onChange={(event) => change({ tapNames: event.target.value as Rules['tapNames'] })}
         helperText="Always shown with its lead, because one name means two taps in two regions."

@@ -16,6 +16,7 @@ import {
   type UnitSystem,
 } from '@deep-mend/core';
 import { useState } from 'react';
+import { KIT_TITLES, SETTING_LABELS } from './settingWords.ts';
 
 /** What one list is read with: a message for the field, or the entry. */
 type Reads<T> = (text: string) => { entry: T } | { problem: string };
@@ -134,9 +135,9 @@ export function OwnedLists({
   const name = (id: string) => threadById(id).designation;
   return (
     <>
-      <Typography variant="h2">Taps, coils, extractors</Typography>
+      <Typography variant="h2">{SETTING_LABELS['rules.kit']}</Typography>
       <OneList
-        title="Taps"
+        title={KIT_TITLES.taps}
         hint="several at once: M6, M8, 3/8-16"
         list={owned.taps}
         read={readThread}
@@ -144,7 +145,7 @@ export function OwnedLists({
         onChange={(taps) => change({ ...owned, taps })}
       />
       <OneList
-        title="Coil kits"
+        title={KIT_TITLES.coils}
         hint="by the screw’s thread: M6, M8"
         list={owned.coils}
         read={readThread}
@@ -152,7 +153,7 @@ export function OwnedLists({
         onChange={(coils) => change({ ...owned, coils })}
       />
       <OneList
-        title="Coil lengths"
+        title={KIT_TITLES.coilLengths}
         hint={`each with its thread: M8 x 12, M8 x 14 (${units} if no unit is said)`}
         list={owned.coilLengths?.map(({ threadId, lengthMm }) => lengthKey(threadId, lengthMm)) ?? null}
         read={(text) => readCoilLength(text, units)}
@@ -163,7 +164,7 @@ export function OwnedLists({
         onChange={(keys) => change({ ...owned, coilLengths: keys?.map(ofLengthKey) ?? null })}
       />
       <OneList
-        title="Extractors"
+        title={KIT_TITLES.extractorDrillsMm}
         hint={`each by the drill that goes before it: 4.5, 5.5`}
         list={owned.extractorDrillsMm}
         read={(text) => {

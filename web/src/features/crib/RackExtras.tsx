@@ -18,6 +18,7 @@ import {
 } from '@deep-mend/core';
 import { useState } from 'react';
 import { useTyped, type Read } from '../../base/useTyped.ts';
+import { SETTING_LABELS, wornWords } from './settingWords.ts';
 
 type Change = (changes: Partial<ShopSettings>) => void;
 
@@ -66,7 +67,7 @@ function SingleDrills({ settings: { singleDrills }, units, change }: Props) {
     <>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr auto', gap: 1, alignItems: 'start' }}>
         <TextField
-          label="Single drill beside the sets"
+          label={SETTING_LABELS.singleDrills}
           value={text}
           onChange={(event) => setText(event.target.value)}
           onKeyDown={(event) => {
@@ -105,7 +106,7 @@ function WornDrills({ settings: { wornDrills }, owned, units, change }: Props & 
           options={owned}
           value={worn}
           onChange={(_, value) => setWorn(value)}
-          renderInput={(params) => <TextField {...params} label="Worn drill" />}
+          renderInput={(params) => <TextField {...params} label={SETTING_LABELS.wornDrills} />}
         />
         <TextField
           label={`bores, ${units}`}
@@ -119,7 +120,7 @@ function WornDrills({ settings: { wornDrills }, owned, units, change }: Props & 
         </Button>
       </Box>
       <Listed
-        rows={wornDrills.map(({ id, cutsMm }) => ({ id, label: `${id} bores ${formatLengthWithUnit(cutsMm, units)}` }))}
+        rows={wornDrills.map((row) => ({ id: row.id, label: wornWords(row, units) }))}
         onTake={(id) => change({ wornDrills: wornDrills.filter((row) => row.id !== id) })}
       />
     </>
@@ -153,7 +154,7 @@ function DrillingHere({ settings: { drilling }, units, change }: Props) {
     <>
       <TextField
         select
-        label="Holes are drilled with"
+        label={SETTING_LABELS.drilling}
         value={drilling.setUp}
         onChange={(event) => change({ drilling: { ...drilling, setUp: event.target.value as typeof drilling.setUp } })}
         helperText={`A drill cuts over its size: with this set-up about ${over(SMALL_MM)} at ${formatLengthWithUnit(SMALL_MM, units)}, ${over(LARGE_MM)} at ${formatLengthWithUnit(LARGE_MM, units)} (estimate).`}

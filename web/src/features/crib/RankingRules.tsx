@@ -8,15 +8,7 @@ import { RANKING_RULES, RANKING_WEIGHTS, type RankingRule, type RankingWeights }
 import { useState } from 'react';
 import { useShop } from '../../base/ShopContext.tsx';
 import { useTyped, type Read } from '../../base/useTyped.ts';
-
-const WEIGHT_WORDS: Readonly<Record<keyof RankingWeights, string>> = {
-  metal: 'metal taken',
-  fastener: 'change of fastener',
-  upsize: 'not going up a size',
-  strength: 'strength missing',
-  time: 'working time',
-  cost: 'cost',
-};
+import { SETTING_LABELS, WEIGHT_WORDS } from './settingWords.ts';
 
 type Rules = ShopSettings['rules'];
 type Change = (changes: Partial<Rules>) => void;
@@ -104,7 +96,7 @@ export function RankingRules({ rules, change }: { rules: Rules; change: Change }
     <>
       <TextField
         select
-        label="Order of the ways that hold"
+        label={SETTING_LABELS['rules.ranking']}
         value={ranking.rule}
         onChange={(event) => {
           const next = event.target.value as RankingRule;

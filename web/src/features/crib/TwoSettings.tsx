@@ -2,62 +2,73 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { ShopSettings } from '@deep-mend/contract';
-import { COIL_SET_DOWNS, DRILL_SETS, DRILLING_SET_UPS, RANKING_RULES, TAP_DRILL_RULES, tapName } from '@deep-mend/core';
+import {
+  DRILL_SETS,
+  DRILLING_SET_UPS,
+  formatLengthWithUnit,
+  RANKING_RULES,
+  TAP_DRILL_RULES,
+  tapName,
+  type UnitSystem,
+} from '@deep-mend/core';
 import type { Item } from '../../base/outbox/Item.ts';
 import { useLine, useOutbox } from '../../base/outbox/useOutbox.ts';
 import { mergeSettings, partOf, type Part } from '../../base/mergeSettings.ts';
 import { SHOP, useShop } from '../../base/ShopContext.tsx';
+import {
+  KIT_TITLES,
+  SETTING_LABELS,
+  turnsWords,
+  unitsWords,
+  WEIGHT_WORDS,
+  wornWords,
+  type SettingKey,
+} from './settingWords.ts';
 
 type Rules = ShopSettings['rules'];
-type Words = { [K in Exclude<keyof ShopSettings, 'rules'>]: readonly [string, (value: ShopSettings[K]) => string] } & {
-  [K in keyof Rules as `rules.${K}`]: readonly [string, (value: Rules[K]) => string];
+type Say<V> = (value: V, units: UnitSystem) => string;
+type Words = { [K in Exclude<keyof ShopSettings, 'rules'>]: Say<ShopSettings[K]> } & {
+  [K in keyof Rules as `rules.${K}`]: Say<Rules[K]>;
 };
 
 const list = (words: readonly string[]) => (words.length === 0 ? 'none' : words.join(', '));
-const count = (rows: readonly unknown[] | null | undefined, what: string) =>
-  rows ? `${rows.length} ${what}` : `${what} not listed`;
 const named = (rows: readonly { id: string; name: string }[], id: string) =>
   rows.find((row) => row.id === id)?.name ?? id;
 
-/** Each part of the settings in words, with what it is called. */
+/** The value of each setting in words, lengths in the reader's unit. */
 const WORDS: Words = {
-  name: ['Name of the shop', (name) => name],
-  units: ['Units', (units) => (units === 'mm' ? 'millimetres' : 'inches')],
-  drillSets: ['Drill sets', (ids) => list(DRILL_SETS.filter(({ id }) => ids.includes(id)).map(({ title }) => title))],
-  missingDrills: ['Missing drills', list],
-  singleDrills: ['Single drills', (rows) => list(rows.map(({ id }) => id))],
-  wornDrills: ['Worn drills', (rows) => list(rows.map(({ id, cutsMm }) => `${id} cuts ${cutsMm} mm`))],
-  drilling: [
-    'Drilled with',
-    ({ setUp, measuredOversizeMm }) =>
-      `${named(DRILLING_SET_UPS, setUp)}${measuredOversizeMm === null ? '' : `, ${measuredOversizeMm} mm oversize measured`}`,
-  ],
-  setUp: ['First questions', (done) => (done ? 'answered' : 'open')],
-  'rules.tapDrill': ['Tap drill', (id) => named(TAP_DRILL_RULES, id)],
-  'rules.coilSetDownTurns': [
-    'Coil under the face',
-    (turns) => `${COIL_SET_DOWNS.find((row) => row.turns === turns)?.turns ?? turns} of a turn`,
-  ],
-  'rules.tapNames': ['The middle tap is called', (id) => tapName(4, id)],
-  'rules.ranking': ['Which way goes first', ({ rule }) => named(RANKING_RULES, rule)],
-  'rules.rates': ['Rates', ({ perHour, sentOut }) => `${perHour} an hour, ${sentOut} sent out`],
-  'rules.kit': [
-    'What is owned',
-    ({ taps, coils, coilLengths }) =>
-      [count(taps, 'taps'), count(coils, 'coils'), count(coilLengths, 'lengths of coil')].join(', '),
-  ],
+  name: (name) => name,
+  units: unitsWords,
+  drillSets: (ids) => list(DRILL_SETS.filter(({ id }) => ids.includes(id)).map(({ title }) => title)),
+  missingDrills: list,
+  singleDrills: (rows) => list(rows.map(({ id }) => id)),
+  wornDrills: (rows, units) => list(rows.map((row) => wornWords(row, units))),
+  drilling: ({ setUp, measuredOversizeMm: over }, units) =>
+    `${named(DRILLING_SET_UPS, setUp)}${over === null ? '' : `, oversize measured ${formatLengthWithUnit(over, units)}`}`,
+  setUp: (done) => (done ? 'answered' : 'open'),
+  'rules.tapDrill': (id) => named(TAP_DRILL_RULES, id),
+  'rules.coilSetDownTurns': turnsWords,
+  'rules.tapNames': (id) => tapName(4, id),
+  'rules.ranking': ({ rule, weights }) =>
+    `${named(RANKING_RULES, rule)}: ${Object.entries(weights)
+      .map(([key, weight]) => `${WEIGHT_WORDS[key as keyof typeof weights]} ${weight}`)
+      .join(', ')}`,
+  'rules.rates': ({ perHour, sentOut }) => `${perHour}, ${sentOut}`,
+  'rules.kit': (kit) =>
+    (Object.keys(KIT_TITLES) as (keyof typeof KIT_TITLES)[])
+      .map((key) => `${KIT_TITLES[key]} ${kit[key]?.length ?? 'not listed'}`)
+      .join(', '),
 };
 
-function wordsOf(settings: ShopSettings, part: Part): string {
-  const [, say] = WORDS[part.join('.') as keyof Words] as readonly [string, (value: unknown) => string];
-  return say(partOf(settings, part));
-}
-const labelOf = (part: Part): string => WORDS[part.join('.') as keyof Words][0];
+const keyOf = (part: Part): SettingKey => part.join('.') as SettingKey;
+// The key says which of the parsers' types the value has: the compiler cannot follow it through the union.
+const wordsOf = (settings: ShopSettings, part: Part, units: UnitSystem): string =>
+  (WORDS[keyOf(part)] as Say<unknown>)(partOf(settings, part), units);
 
 /** What two people changed at once, side by side; what only one of them changed stands already. */
 function Both({ item }: { item: Item }) {
   const outbox = useOutbox();
-  const { recorded } = useShop();
+  const { recorded, units } = useShop();
   if (!item.saw) return null;
   const mine = item.body as ShopSettings;
   const theirs = recorded.settings;
@@ -69,10 +80,10 @@ function Both({ item }: { item: Item }) {
       Someone changed the same meanwhile.
       {merged.collisions.map((part) => (
         <Box key={part.join('.')} component="dl" className="two-versions" sx={{ m: 0, mt: 1 }}>
-          <dt>{labelOf(part)}, yours</dt>
-          <dd>{wordsOf(mine, part)}</dd>
+          <dt>{SETTING_LABELS[keyOf(part)]}, yours</dt>
+          <dd>{wordsOf(mine, part, units)}</dd>
           <dt>Theirs</dt>
-          <dd>{wordsOf(theirs, part)}</dd>
+          <dd>{wordsOf(theirs, part, units)}</dd>
         </Box>
       ))}
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>

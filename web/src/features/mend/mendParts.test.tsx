@@ -95,7 +95,7 @@ test('where it is: a mend is started with what happened, where none is open', as
       detail={detail(null)}
       file={fileWith({}, open ? { what: 'pulled out' } : { outcome: 'given-up', closedAt: '2026-01-02T08:00:00Z' })}
       onFile={async () => undefined}
-      onOpen={async (what) => void opened.push(what)}
+      onOpen={async (what) => opened.push(what) > 0}
     />
   );
   const { user, text, again } = show(locate(true));

@@ -6,6 +6,7 @@ import type { HoleDetail } from '@deep-mend/contract';
 import type { HoleFile, MendEntry } from '@deep-mend/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { useKeptForm } from '../../../../base/useKeptForm.ts';
 import { FacePicker } from '../../../../parts/FacePicker.tsx';
 import { readableDate } from '../../../../parts/format.ts';
 import { outcomeWords } from '../../../../parts/outcomeWords.ts';
@@ -14,7 +15,8 @@ interface Props {
   detail: HoleDetail;
   file: HoleFile;
   onFile: (name: string, faceId: string) => Promise<void>;
-  onOpen: (what: string) => Promise<void>;
+  /** Whether it was recorded. */
+  onOpen: (what: string) => Promise<boolean>;
 }
 
 /** A plan that was given up mended nothing: the end is said beside it. */
@@ -25,7 +27,8 @@ const earlierWords = ({ plan, outcome, closedAt }: MendEntry): string =>
 export function LocatePanel({ detail, file, onFile, onOpen }: Props) {
   const [faceId, setFaceId] = useState('');
   const [name, setName] = useState(file.name);
-  const [what, setWhat] = useState('');
+  const opening = useKeptForm(`locate:${detail.id}`, { what: '' });
+  const { what } = opening.typed;
   const open = file.mends.find((mend) => mend.outcome === 'open');
   const earlier = file.mends.filter((mend) => mend.outcome !== 'open');
   return (
@@ -44,8 +47,12 @@ export function LocatePanel({ detail, file, onFile, onOpen }: Props) {
       )}
       {!open && (
         <>
-          <TextField label="What happened to it?" value={what} onChange={(event) => setWhat(event.target.value)} />
-          <Button variant="contained" onClick={() => void onOpen(what)}>
+          <TextField
+            label="What happened to it?"
+            value={what}
+            onChange={(event) => opening.change({ what: event.target.value })}
+          />
+          <Button variant="contained" onClick={() => void onOpen(what).then((opened) => opened && opening.clear())}>
             Start a mend here
           </Button>
         </>

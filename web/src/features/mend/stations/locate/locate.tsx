@@ -9,7 +9,9 @@ function Panel({ view: { access, detail, file, guarded, go } }: { view: MendView
       file={file}
       onFile={async (name, faceId) => void (await guarded(() => access.append('filed', { name, faceId })))}
       onOpen={async (what) => {
-        if (await guarded(() => access.append('mend-opened', { mendId: newId(), what }))) go('measure');
+        const opened = await guarded(() => access.append('mend-opened', { mendId: newId(), what }));
+        if (opened) go('measure');
+        return opened;
       }}
     />
   );

@@ -4,7 +4,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { RELEASERS, type MendEntry, type Releaser } from '@deep-mend/core';
-import { useState } from 'react';
+import { useKeptForm } from '../../../../base/useKeptForm.ts';
 
 export type ReleaseAsNamed = NonNullable<MendEntry['release']>;
 
@@ -20,12 +20,15 @@ const FIELDS = [
 export function Release({
   release,
   onRelease,
+  keepAs,
 }: {
   release: MendEntry['release'];
   /** Null: the mend is closed. */
-  onRelease: ((release: ReleaseAsNamed) => void) | null;
+  onRelease: ((release: ReleaseAsNamed) => Promise<boolean>) | null;
+  /** What is typed is kept on the device under this name. */
+  keepAs: string;
 }) {
-  const [typed, setTyped] = useState(EMPTY);
+  const { typed, change, forget } = useKeptForm(keepAs, EMPTY);
   const ready = FIELDS.every(({ id }) => typed[id].trim() !== '');
   if (release)
     return (
@@ -53,7 +56,7 @@ export function Release({
           sx={{ display: 'grid', gap: 1.25, mt: 1 }}
           onSubmit={(event) => {
             event.preventDefault();
-            if (ready) onRelease(typed);
+            if (ready) void onRelease(typed).then((recorded) => recorded && forget());
           }}
         >
           <TextField
@@ -61,7 +64,7 @@ export function Release({
             size="small"
             label="Released by"
             value={typed.role}
-            onChange={(event) => setTyped({ ...typed, role: event.target.value as Releaser })}
+            onChange={(event) => change({ role: event.target.value as Releaser })}
           >
             {RELEASERS.map(({ id, name }) => (
               <MenuItem key={id} value={id}>
@@ -77,7 +80,7 @@ export function Release({
               type={type}
               value={typed[id]}
               slotProps={type === 'date' ? { inputLabel: { shrink: true } } : {}}
-              onChange={(event) => setTyped({ ...typed, [id]: event.target.value })}
+              onChange={(event) => change({ [id]: event.target.value })}
             />
           ))}
           <Button type="submit" variant="outlined" disabled={!ready} sx={{ minHeight: 48 }}>

@@ -17,7 +17,8 @@ function Panel({ view }: { view: MendView }) {
           {mend && waits && (
             <Release
               release={mend.release}
-              onRelease={(release) => void guarded(() => access.append('released', { mendId: mend.id, ...release }))}
+              onRelease={(release) => guarded(() => access.append('released', { mendId: mend.id, ...release }))}
+              keepAs={`release:${mend.id}`}
             />
           )}
           <LookFirst

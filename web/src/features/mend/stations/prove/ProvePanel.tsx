@@ -15,7 +15,7 @@ import {
   type UnitSystem,
 } from '@deep-mend/core';
 import { useState } from 'react';
-import { useKeptText } from '../../../../base/useKeptText.ts';
+import { useKeptForm } from '../../../../base/useKeptForm.ts';
 import { ChecksList } from '../../ChecksList.tsx';
 import { SignAndClose } from './SignAndClose.tsx';
 import { rangeWords, useResults, type Measured } from './useResults.ts';
@@ -80,7 +80,7 @@ function Unmeasured({ expectations, ids }: { expectations: FrozenPlan['expectati
 /** What was measured when the work was done, held against the plan; then the signature that closes the mend. */
 export function ProvePanel({ plan, mend, units, gated, bar, onRecord, onClose }: Props) {
   const { measured, results, enter, bad, forget } = useResults(plan, mend, units);
-  const note = useKeptText(`result-note:${mend.id}`, mend.resultNote);
+  const note = useKeptForm(`result-note:${mend.id}`, { note: mend.resultNote });
   const [busy, setBusy] = useState(false);
   const comparison = compareResult(plan, results);
   const run = (work: () => Promise<void>) => {
@@ -90,7 +90,7 @@ export function ProvePanel({ plan, mend, units, gated, bar, onRecord, onClose }:
   const record = () =>
     run(async () => {
       // Refused, it stays as it was typed.
-      if (!(await onRecord(results, note.text))) return;
+      if (!(await onRecord(results, note.typed.note))) return;
       forget();
       note.forget();
     });
@@ -104,8 +104,8 @@ export function ProvePanel({ plan, mend, units, gated, bar, onRecord, onClose }:
       ))}
       <TextField
         label="Note"
-        value={note.text}
-        onChange={(event) => note.change(event.target.value)}
+        value={note.typed.note}
+        onChange={(event) => note.change({ note: event.target.value })}
         multiline
         minRows={2}
       />
