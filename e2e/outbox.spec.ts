@@ -27,7 +27,7 @@ test('without a connection the work goes on, nothing snaps back, and each entry 
   await ownMend(page, 'Offline cover, hole 1');
   await context.setOffline(true);
   await metal(page).selectOption({ label: 'Zinc die casting' });
-  const notice = page.getByText(/The server does not answer/);
+  const notice = page.getByRole('alert').filter({ hasText: 'The server does not answer' });
   await expect(notice).toContainText('1 entry not sent yet');
   const edge = page.getByLabel('Axis to nearest edge', { exact: true });
   await edge.fill('12.5');
@@ -99,4 +99,37 @@ test('two people change one hole: both stand in words, and either may stay', asy
   await both.getByRole('button', { name: 'Keep theirs' }).click();
   await expect(metal(page)).toHaveValue('brass');
   await expect(both).toHaveCount(0);
+});
+
+test('a plan made without a connection says so, leads to the machine, and is the same at the server', async ({
+  page,
+  context,
+}) => {
+  await ownMend(page, 'Planned offline, hole 1');
+  const enter = async (label: string, text: string) => {
+    const field = page.getByLabel(label, { exact: true });
+    await field.fill(text);
+    await field.press('Enter');
+  };
+  await enter('Thread as made', 'M8');
+  await metal(page).selectOption({ label: 'Aluminium, cast and heat treated' });
+  await page.getByLabel('The hole is').selectOption('through');
+  await enter('Thickness', '20');
+  await enter('Stripped from the face to', '9');
+  await enter('Axis to nearest edge', '30');
+  await page.getByRole('button', { name: 'All true' }).click();
+  await page.getByRole('button', { name: /^Weigh the/ }).click();
+  // The parts of the page that are fetched when they are first opened are here by now.
+  await expect(page.getByRole('button', { name: /^Plan this mend/ })).toBeEnabled();
+  await context.setOffline(true);
+  await enter('Hole in the mating part', '9');
+  await page.getByRole('button', { name: /^Plan this mend/ }).click();
+  await expect(page.getByRole('heading', { name: /^Planned:/ })).toBeVisible();
+  await expect(page.getByText('This plan is not at the server yet')).toBeVisible();
+  const drill = await page.getByText(/^bores about/).textContent();
+  await context.setOffline(false);
+  await expect(page.getByText('This plan is not at the server yet')).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByText(drill!)).toBeVisible();
+  expect((await recorded(page, 'plan-frozen')).length).toBe(1);
 });

@@ -83,9 +83,16 @@ export function Connection() {
   return (
     <Box className="no-print" sx={{ position: 'sticky', top: 0, zIndex: 'appBar' }}>
       {away && (
-        <Alert severity="warning" sx={{ mb: 1 }} action={items.length > 0 ? button : undefined}>
-          The server does not answer. Go on: what you record is kept on this device and sent when it is back.
-          {waiting.length > 0 && ` ${entries(waiting.length)} not sent yet.`}
+        <Alert
+          severity="warning"
+          sx={{ mb: 1, alignItems: 'center', '& .MuiAlert-action': { pt: 0, whiteSpace: 'nowrap' } }}
+          action={items.length > 0 ? button : undefined}
+        >
+          The server does not answer. {/* At the machine, on a phone, the number that matters has the room. */}
+          <Box component="span" sx={{ display: { xs: 'none', md: 'inline' } }}>
+            Go on: what you record is kept on this device and sent when it is back.{' '}
+          </Box>
+          {waiting.length > 0 && `${entries(waiting.length)} not sent yet.`}
         </Alert>
       )}
       {undecided.length > 0 && (

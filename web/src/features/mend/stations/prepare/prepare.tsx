@@ -1,5 +1,6 @@
 import { mayCut, WAYS, wantsTwoSignatures } from '@deep-mend/core';
 import { cutWords } from '../cutWords.ts';
+import { NotThereYet } from './NotThereYet.tsx';
 import type { MendView, Station } from '../Station.ts';
 import { LookFirst } from './LookFirst.tsx';
 import { Release } from './Release.tsx';
@@ -14,6 +15,7 @@ function Panel({ view }: { view: MendView }) {
       plan={plan}
       before={
         <>
+          <NotThereYet holeId={view.detail.id} />
           {mend && waits && (
             <Release
               release={mend.release}
