@@ -7,6 +7,7 @@ import {
   DRILLING_SET_UPS,
   formatLengthWithUnit,
   RANKING_RULES,
+  RANKING_WEIGHTS,
   TAP_DRILL_RULES,
   tapName,
   type UnitSystem,
@@ -49,10 +50,12 @@ const WORDS: Words = {
   'rules.tapDrill': (id) => named(TAP_DRILL_RULES, id),
   'rules.coilSetDownTurns': turnsWords,
   'rules.tapNames': (id) => tapName(4, id),
-  'rules.ranking': ({ rule, weights }) =>
-    `${named(RANKING_RULES, rule)}: ${Object.entries(weights)
-      .map(([key, weight]) => `${WEIGHT_WORDS[key as keyof typeof weights]} ${weight}`)
-      .join(', ')}`,
+  'rules.ranking': ({ rule, weights }) => {
+    // A rule's own weights go without saying.
+    const own = RANKING_WEIGHTS[rule];
+    const changed = (Object.keys(own) as (keyof typeof own)[]).filter((key) => own[key] !== weights[key]);
+    return [named(RANKING_RULES, rule), ...changed.map((key) => `${WEIGHT_WORDS[key]} ${weights[key]}`)].join(', ');
+  },
   'rules.rates': ({ perHour, sentOut }) => `${perHour}, ${sentOut}`,
   'rules.kit': (kit) =>
     (Object.keys(KIT_TITLES) as (keyof typeof KIT_TITLES)[])
