@@ -6,7 +6,7 @@ const ROOT = join(__dirname, '..');
 /** Floors of the web and of the server, the lowest first; what stands beside another may not import it. Files of the root lie on top. */
 const FLOORS: Record<string, string[][]> = {
   web: [['base', 'workers'], ['parts'], ['paint'], ['answers'], ['features'], ['shell']],
-  server: [['platform'], ['store'], ['usecases'], ['http']],
+  server: [['platform', 'files'], ['store'], ['usecases'], ['http']],
 };
 
 /** Which workspaces each may import. Arrows point down only. */
@@ -14,7 +14,7 @@ const WORKSPACES: Record<string, string[]> = {
   core: [],
   contract: ['core'],
   drawing: ['core'],
-  server: ['core', 'contract'],
+  server: ['core', 'contract', 'drawing'],
   web: ['core', 'contract', 'drawing'],
   demo: ['core', 'contract', 'server'],
   cli: ['core', 'contract'],
@@ -31,6 +31,10 @@ const SHELVES = [
   'facts/materials',
   'facts/inserts',
   'facts/drives',
+  'facts/machines',
+  'facts/fluids',
+  'facts/tools',
+  'facts/practice',
   'facts/owned',
   'facts/ways',
   'facts/means',

@@ -47,6 +47,7 @@ import {
   type Thread,
 } from '@deep-mend/core';
 
+import { cardOf } from './cardOf.ts';
 import { freeOf } from './freeOf.ts';
 import { holeOf } from './holeOf.ts';
 import { writtenAssessment, writtenChoice, writtenDrill, writtenProposal } from './written.ts';
@@ -192,6 +193,7 @@ const ANSWERS: { [T in PlannerTopic]: (input: PlannerInput<T>) => object } = {
     const hole = holeOf(input, thread(input.thread), rack(input.sets));
     return { ...writtenProposal(weighCase(hole), say), ...(wanted ? { sensitivity: sensitivity(hole) } : {}) };
   },
+  workcard: (input) => cardOf(input, thread(input.thread), rack(input.sets)),
   positions: (input) =>
     input.find === 'centre-distance'
       ? { centreDistanceMm: centreDistanceMm(input) }

@@ -3,6 +3,7 @@ import { AssetDetail, AssetQuery, AssetSummary, NewAsset, NewFace } from './noun
 import { HoleQuery, HoleSummary, MoveReading, NewHole } from './nouns/holes.ts';
 import { ListQuery, page } from './nouns/lists.ts';
 import { MendQuery, NewPlan } from './nouns/mends.ts';
+import { CardQuery, ChartQuery, Pdf } from './nouns/papers.ts';
 import { Actor, ShopSettings } from './nouns/shop.ts';
 import { HoleDetail, HoleWritten, liftNewEvent, NewEvent } from './events.ts';
 
@@ -13,6 +14,8 @@ export interface Endpoint {
   query?: z.ZodType;
   body?: z.ZodType;
   reply: z.ZodType;
+  /** Answers a file of this kind in place of JSON. */
+  file?: 'application/pdf';
   /** Brings the body of an older client up to this build, before it is parsed. */
   lift?: (body: unknown) => unknown;
   /** Needs an Idempotency-Key: a repeated call records once. What bears an event’s id needs none: the id is the key. */
@@ -96,6 +99,22 @@ export const ENDPOINTS = {
     body: NewPlan,
     reply: HoleWritten,
     ifMatch: 'always',
+  },
+  printCard: {
+    method: 'get',
+    path: '/holes/:id/card.pdf',
+    summary: 'The work card of a mend’s plan, on paper',
+    query: CardQuery,
+    reply: Pdf,
+    file: 'application/pdf',
+  },
+  printChart: {
+    method: 'get',
+    path: '/charts.pdf',
+    summary: 'A chart of the shop’s own, on paper',
+    query: ChartQuery,
+    reply: Pdf,
+    file: 'application/pdf',
   },
   listMends: {
     method: 'get',

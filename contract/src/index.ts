@@ -3,6 +3,7 @@ export * from './nouns/assets.ts';
 export * from './nouns/holes.ts';
 export * from './nouns/lists.ts';
 export * from './nouns/mends.ts';
+export type { CardQuery, ChartQuery } from './nouns/papers.ts';
 export * from './nouns/problem.ts';
 export * from './nouns/shop.ts';
 export { EVENT_PAYLOADS, HoleDetail, HoleWritten, NewEvent, StoredEvent } from './events.ts';

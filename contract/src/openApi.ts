@@ -66,7 +66,12 @@ export function openApiDocument(version: string): object {
           }
         : {}),
       responses: {
-        200: { description: 'Done', content: { 'application/json': { schema: jsonSchema(endpoint.reply, 'output') } } },
+        200: {
+          description: 'Done',
+          content: endpoint.file
+            ? { [endpoint.file]: { schema: { type: 'string', format: 'binary' } } }
+            : { 'application/json': { schema: jsonSchema(endpoint.reply, 'output') } },
+        },
         default: {
           description: 'A problem',
           content: { 'application/problem+json': { schema: jsonSchema(Problem, 'output') } },

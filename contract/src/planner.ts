@@ -12,6 +12,7 @@ import { routes } from './planner/routes.ts';
 import { speed } from './planner/speed.ts';
 import { strength } from './planner/strength.ts';
 import { thread } from './planner/thread.ts';
+import { workcard } from './planner/workcard.ts';
 
 /** What the headless planner answers: one strict shape a topic, with an example that a test runs. */
 export const PLANNER_TOPICS = {
@@ -25,6 +26,7 @@ export const PLANNER_TOPICS = {
   speed,
   assess,
   routes,
+  workcard,
   ask,
   free,
   positions,

@@ -21,7 +21,43 @@ const FrozenCheck = z.strictObject({
   remedy: z.string().exactOptional(),
 });
 const flags = { noReturn: z.literal(true).exactOptional(), afterProof: z.literal(true).exactOptional() };
-const FrozenStep = z.strictObject({ kind: z.string(), id: z.string(), facts: FactsSchema, ...flags });
+const minutes = z.number().min(0).exactOptional();
+const FrozenStep = z.strictObject({ kind: z.string(), id: z.string(), facts: FactsSchema, minutes, ...flags });
+
+/** What a step says beside what to do; none of it in plans of engines before 0.8.0. */
+const more = {
+  numbers: z
+    .array(z.strictObject({ label: z.string(), value: z.string(), note: z.string().exactOptional() }))
+    .exactOptional(),
+  tools: z
+    .array(
+      z.strictObject({
+        name: z.string(),
+        state: z.enum(['owned', 'missing', 'unlisted']),
+        instead: z.string().nullable(),
+      }),
+    )
+    .exactOptional(),
+  fluid: z.string().exactOptional(),
+  feel: z.string().exactOptional(),
+  stop: z.string().exactOptional(),
+  practice: z
+    .array(
+      z.strictObject({
+        question: z.string(),
+        taken: z.string(),
+        right: z.string(),
+        settled: z.boolean(),
+        other: z.string(),
+        otherRight: z.string(),
+      }),
+    )
+    .exactOptional(),
+  write: z.array(z.string()).exactOptional(),
+  scale: z
+    .array(z.strictObject({ label: z.string(), times: finite, band: z.enum(['easy', 'feel', 'care', 'snaps']) }))
+    .exactOptional(),
+};
 
 const shown = { label: z.string(), main: z.string(), unit: z.string() };
 const SaidStep = z.strictObject({
@@ -35,6 +71,8 @@ const SaidStep = z.strictObject({
     ])
     .nullable(),
   caution: z.string().nullable(),
+  minutes,
+  ...more,
   ...flags,
 });
 const SaidPlan = z.strictObject({

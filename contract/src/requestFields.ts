@@ -66,6 +66,7 @@ function fieldsAt(place: 'inHole' | 'inFree', prefix: string): Record<string, z.
 
 export const holeFields = fieldsAt('inHole', '') as ChoiceFields<'inHole', ''> & ReadingFields<''>;
 export const jointFields = fieldsAt('inHole', 'joint.') as ChoiceFields<'inHole', 'joint.'> & ReadingFields<'joint.'>;
+export const workFields = fieldsAt('inHole', 'work.') as ChoiceFields<'inHole', 'work.'> & ReadingFields<'work.'>;
 export const freeFields = fieldsAt('inFree', '') as ChoiceFields<'inFree', ''>;
 
 /** Where a request holds what a row names; undefined where it was left out. */

@@ -56,6 +56,17 @@ export {
 export { parentById, PARENTS, FASTENER_CLASS_NAMES, fastenerClass } from './facts/materials/index.ts';
 export { COIL_LENGTHS_D, coilEffectiveLengthMm, coilHole, coilIsMadeFor } from './facts/inserts/index.ts';
 export { NOTHING_LISTED, type Owned } from './facts/owned/index.ts';
+export {
+  MACHINE_KINDS,
+  readSpeeds,
+  speedsWords,
+  usualMachine,
+  type Machine,
+  type MachineKind,
+} from './facts/machines/index.ts';
+export { FLUIDS } from './facts/fluids/index.ts';
+export { TOOLS } from './facts/tools/index.ts';
+export { PRACTICES, type PracticesKept } from './facts/practice/index.ts';
 export { WAY_IDS, WAYS } from './facts/ways/index.ts';
 export { ATTEMPT_OUTCOMES, MEANS, MEANS_IDS, type MeansId } from './facts/means/index.ts';
 export {
@@ -213,6 +224,7 @@ export {
 } from './plan/routes/index.ts';
 export { sayStep, writeWorkCard } from './plan/workcard/index.ts';
 export {
+  cardStands,
   ENGINE_VERSION,
   freezePlan,
   EXPECTATION_IDS,

@@ -80,7 +80,7 @@ export interface Words {
   text: string;
   sizePt: number;
   ink: Ink;
-  font: 'drawing' | 'label';
+  font: 'drawing' | 'label' | 'text';
   bold?: boolean | undefined;
   opacity?: number | undefined;
   /** Drawn round the letters, so that they are read on a lining. */

@@ -16,6 +16,10 @@ export {
 } from './DisplayList.ts';
 export { comb } from './charts/comb.ts';
 export { HARM_WIDTH_PT, harmChart, harmSeries, harmSize, type HarmChartInput } from './charts/harmChart.ts';
+export { loadScale, type LoadRow } from './charts/loadScale.ts';
+export { cardPages, type CardInput } from './paper/cardPages.ts';
+export { PT_PER_MM, type Measure, type PaperId, type PaperLetters } from './paper/Paper.ts';
+export { tablePages, type PaperTable } from './paper/tablePages.ts';
 export { bandSize, minorBand, type MinorBandInput } from './charts/minorBand.ts';
 export { endView } from './endView.ts';
 export { generationRings } from './generationRings.ts';

@@ -28,6 +28,7 @@ export async function openShop(databaseUrl: string, origin: Context['origin']) {
     shopId,
     actorId: actorId ?? defaultActorId,
     now: () => at,
+    publicUrl: null,
     origin,
   });
   return {

@@ -44,6 +44,7 @@ async function main(): Promise<void> {
     logger,
     now: () => new Date(),
     hosts: config.hosts,
+    publicUrl: config.publicUrl,
     ...(metrics ? { count: metrics.count } : {}),
   });
   const server = createServer(app.callback());

@@ -13,7 +13,9 @@ import { API_PREFIX, type ShopSettings } from '@deep-mend/contract';
 import { foldHole, inputsOf, routeDigest, weigh, type StoredEvent } from '@deep-mend/core';
 
 /** The API as one shop sees it. */
-export function clientOf(options: Pick<AppOptions, 'sequelize' | 'searching' | 'shopId' | 'defaultActorId' | 'now'>) {
+export function clientOf(
+  options: Pick<AppOptions, 'sequelize' | 'searching' | 'shopId' | 'defaultActorId' | 'now' | 'publicUrl'>,
+) {
   const app = createApp({ ...options, webFolder: null, logger: pino({ level: process.env.TEST_LOG ?? 'silent' }) });
   const http = supertest(app.callback());
   const send = (method: 'post' | 'put', path: string, body: object, headers: Record<string, string> = {}) =>
@@ -46,7 +48,15 @@ export async function startHarness() {
   const now = () => new Date('2026-11-23T08:00:00Z');
   return {
     sequelize,
-    context: { sequelize, searching, shopId, actorId: defaultActorId, now, origin: 'entered' as const },
+    context: {
+      sequelize,
+      searching,
+      shopId,
+      actorId: defaultActorId,
+      now,
+      publicUrl: null,
+      origin: 'entered' as const,
+    },
     ...clientOf({ sequelize, searching, shopId, defaultActorId, now }),
     /** A second shop in the same database: nothing of the first is seen from it. */
     otherShop: async () => {

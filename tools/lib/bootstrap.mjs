@@ -65,3 +65,8 @@ export function ensureChromium() {
   if (!existsSync(path)) aptInstall(['chromium']);
   return path;
 }
+
+/** Reads a PDF back as its reader sees it: only the tests want it. */
+export function ensurePdfReader() {
+  if (!existsSync('/usr/bin/pdftotext')) aptInstall(['poppler-utils']);
+}

@@ -26,11 +26,18 @@ const GONE_IN_0_7: Readonly<Record<string, string>> = {
 };
 
 /** Fields that went with a change of method, by the engine that still had them, and why. */
+const REDRILLED: Readonly<Record<string, string>> = Object.fromEntries(
+  ['.proposals.*', '.topics.routes'].flatMap((place) =>
+    ['drillId', 'depthMm'].map((field) => [`${place}.routes[].own.${field}`, 'a plug is drilled again step by step']),
+  ),
+);
 const GONE: Readonly<Record<string, Readonly<Record<string, string>>>> = {
-  '0.6.0': GONE_IN_0_7,
-  '0.4.0': GONE_IN_0_7,
+  '0.7.0': REDRILLED,
+  '0.6.0': { ...GONE_IN_0_7, ...REDRILLED },
+  '0.4.0': { ...GONE_IN_0_7, ...REDRILLED },
   '0.5.0': {
     ...GONE_IN_0_7,
+    ...REDRILLED,
     ...Object.fromEntries(
       ['.proposals.*', '.topics.routes'].flatMap((place) =>
         [

@@ -6,18 +6,23 @@ import {
   DRILLING_SET_UPS,
   RANKING_RULES,
   RANKING_WEIGHTS,
+  FLUIDS,
   NOTHING_LISTED,
+  TOOLS,
   USUAL_DRILLING,
   USUAL_RATES,
 } from '@deep-mend/core';
 import { z } from 'zod';
 import { Id, Name, oneOf, plainText } from '../basics.ts';
+import { MachineKept, PracticesKept } from './machines.ts';
 
 const DrillMm = z.number().finite().min(0.2).max(100);
 
 const Weight = z.number().min(0).max(10);
 
 const OwnedThreads = z.array(plainText().min(1).max(40)).max(300).nullable();
+
+const Machines = z.array(MachineKept).max(40);
 
 export const HouseRulesKept = z
   .strictObject({
@@ -51,8 +56,13 @@ export const HouseRulesKept = z
           .nullable()
           .exactOptional(),
         extractorDrillsMm: z.array(DrillMm).max(60).nullable(),
+        tools: z.array(oneOf(TOOLS)).max(TOOLS.length).nullable().exactOptional(),
+        fluids: z.array(oneOf(FLUIDS)).max(FLUIDS.length).nullable().exactOptional(),
       })
       .default({ ...NOTHING_LISTED }),
+    /** Left out in what was recorded before a shop had them. */
+    machines: Machines.exactOptional(),
+    practice: PracticesKept.exactOptional(),
   })
   .meta({ id: 'HouseRules' });
 
@@ -86,7 +96,9 @@ export const ShopSettings = z
     drilling: z
       .strictObject({ setUp: oneOf(DRILLING_SET_UPS), measuredOversizeMm: z.number().min(0).max(2).nullable() })
       .default({ ...USUAL_DRILLING }),
-    rules: HouseRulesKept,
+    rules: HouseRulesKept.extend({ machines: Machines.default([]), practice: PracticesKept.default({}) }).meta({
+      id: 'ShopRules',
+    }),
     /** False until the three questions of the first start are answered. */
     setUp: z.boolean(),
   })

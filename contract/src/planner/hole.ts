@@ -2,7 +2,7 @@ import { PARENTS, RANKING_RULES, WAY_IDS } from '@deep-mend/core';
 import { z } from 'zod';
 import { oneOf } from '../basics.ts';
 import { CHOICE_VALUES } from '../choices.ts';
-import { holeFields, jointFields, Length, mm } from '../requestFields.ts';
+import { holeFields, jointFields, Length, mm, workFields } from '../requestFields.ts';
 import { Sets, ThreadText } from './words.ts';
 
 /**
@@ -22,6 +22,7 @@ export const Hole = z.strictObject({
   earlierCutMm: mm.optional(),
   failed: z.strictObject({ method: z.enum(WAY_IDS), causePresent: z.boolean() }).optional(),
   joint: z.strictObject(jointFields).optional(),
+  work: z.strictObject(workFields).optional(),
   ranking: oneOf(RANKING_RULES).optional(),
   sets: Sets,
 });

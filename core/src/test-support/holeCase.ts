@@ -1,6 +1,6 @@
 import { parentById } from '../facts/materials/index.ts';
 import { threadById } from '../facts/threads/index.ts';
-import { blankCase, type HoleCase, type Joint, type Measured } from '../judge/hole/index.ts';
+import { blankCase, type HoleCase, type Joint, type Measured, type Work } from '../judge/hole/index.ts';
 
 const exact = (mm: number): Measured => ({ mm, halfWidthMm: 0 });
 
@@ -9,10 +9,11 @@ const exact = (mm: number): Measured => ({ mm, halfWidthMm: 0 });
  * what the test changes.
  */
 export function holeCase(
-  changes: Partial<Omit<HoleCase, 'thread' | 'parent' | 'joint'>> & {
+  changes: Partial<Omit<HoleCase, 'thread' | 'parent' | 'joint' | 'work'>> & {
     threadId?: string;
     parentId?: string;
     joint?: Partial<Joint>;
+    work?: Partial<Work>;
   } = {},
 ): HoleCase {
   const { threadId, parentId, joint, ...rest } = changes;

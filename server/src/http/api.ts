@@ -26,6 +26,8 @@ export interface ApiOptions {
   /** Who records when the client names nobody. */
   defaultActorId: string;
   now: () => Date;
+  /** See {@link Context}; default null. */
+  publicUrl?: string | null;
 }
 
 function parse<T>(schema: z.ZodType<T>, value: unknown, where: 'body' | 'query'): T {
@@ -115,6 +117,7 @@ export function apiRouter(options: ApiOptions): Router {
         shopId: options.shopId,
         actorId: actor === '' ? options.defaultActorId : parse(Id, actor, 'query'),
         now: options.now,
+        publicUrl: options.publicUrl ?? null,
         origin: 'entered',
       };
       const id = (ctx.params.id ?? '').toLowerCase();
@@ -128,7 +131,8 @@ export function apiRouter(options: ApiOptions): Router {
         ifMatch: ifMatchOf(ctx, endpoint.ifMatch),
         idempotencyKey: idempotencyKeyOf(ctx, endpoint.once),
       });
-      ctx.body = reply.body;
+      ctx.body = endpoint.file ? Buffer.from(reply.body as Uint8Array) : reply.body;
+      if (endpoint.file) ctx.type = endpoint.file;
       if (reply.revision !== undefined) ctx.set('ETag', `"${reply.revision}"`);
     });
   }

@@ -8,6 +8,8 @@ import { moveReading } from '../usecases/holes/moveReading.ts';
 import { readHole } from '../usecases/holes/readHole.ts';
 import { freezePlan } from '../usecases/mends/freezePlan.ts';
 import { once } from '../usecases/once.ts';
+import { printCard } from '../usecases/papers/printCard.ts';
+import { printChart } from '../usecases/papers/printChart.ts';
 import { listActors, readShop, saveShop } from '../usecases/shop/settings.ts';
 
 export interface Call<N extends EndpointName> {
@@ -75,5 +77,7 @@ export const HANDLERS: { readonly [N in EndpointName]: (call: Call<N>) => Promis
   moveReading: ({ context, id, body, ifMatch }) =>
     written(context, (tx) => moveReading(context, id, body, ifMatch, tx)),
   freezePlan: ({ context, id, body, ifMatch }) => written(context, (tx) => freezePlan(context, id, body, ifMatch!, tx)),
+  printCard: async ({ context, id, query }) => ({ body: await printCard(context, id, query) }),
+  printChart: async ({ context, query }) => ({ body: await printChart(context, query) }),
   listMends: async ({ context, query }) => ({ body: await listMends(context, query) }),
 };

@@ -5,6 +5,8 @@ export interface Config {
   writerUrl: string | null;
   /** Names beside loopback by which people reach the server. */
   hosts: string[];
+  /** Where people reach the server from elsewhere, for codes on paper; null: not said, or this machine alone. */
+  publicUrl: string | null;
   /** Port of the figures for a monitor, on loopback; null: none. */
   metricsPort: number | null;
   host: string;
@@ -21,6 +23,18 @@ function portOf(name: string, text: string): number {
   return port;
 }
 
+const LOOPBACK = /^(localhost|127(\.\d+){3}|\[::1\])$/;
+
+/** An address without a slash at its end. One of this machine leads nobody anywhere, and counts as none. */
+function publicUrlOf(text: string | undefined): string | null {
+  if (text === undefined || text === '') return null;
+  if (!URL.canParse(text)) throw new Error(`PUBLIC_URL must be an address like https://mend.example, not ${text}`);
+  const url = new URL(text);
+  if (url.protocol !== 'https:' && url.protocol !== 'http:')
+    throw new Error(`PUBLIC_URL must begin with https:// or http://, not ${text}`);
+  return LOOPBACK.test(url.hostname) ? null : `${url.origin}${url.pathname.replace(/\/+$/, '')}`;
+}
+
 /** Reads the configuration from the environment. Loopback by default. */
 export function readConfig(env: NodeJS.ProcessEnv): Config {
   const databaseUrl = env.DATABASE_URL;
@@ -32,6 +46,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
       .split(',')
       .map((host) => host.trim())
       .filter(Boolean),
+    publicUrl: publicUrlOf(env.PUBLIC_URL),
     metricsPort: env.METRICS_PORT === undefined ? null : portOf('METRICS_PORT', env.METRICS_PORT),
     host: env.HOST ?? '127.0.0.1',
     port: portOf('PORT', env.PORT ?? '0'),

@@ -8,6 +8,8 @@ export interface Context {
   shopId: string;
   actorId: string;
   now: () => Date;
+  /** Where people reach this shop from elsewhere; null: only on this machine, and then no code leads here. */
+  publicUrl: string | null;
   /** Who makes the events: a person, or the loader of the demo shop. */
   origin: 'entered' | 'demo';
 }

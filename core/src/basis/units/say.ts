@@ -34,6 +34,12 @@ export function formatTemperature(celsius: number, system: UnitSystem): string {
   return system === 'mm' ? `${Math.round(celsius * 10) / 10} °C` : `${Math.round(celsius * 1.8 + 32)} °F`;
 }
 
+const MM_PER_FOOT = inchToMm(12);
+
+/** A cutting speed with its unit: m/min, or ft/min in the inch system. @example formatCuttingSpeed(19.95, 'in') // '65 ft/min' */
+export const formatCuttingSpeed = (mPerMin: number, system: UnitSystem): string =>
+  system === 'mm' ? `${Math.round(mPerMin)} m/min` : `${Math.round((mPerMin * UM_PER_MM) / MM_PER_FOOT)} ft/min`;
+
 /** How the reader of a sentence says its numbers. Passed to whatever writes words, never to what computes. */
 export interface Say {
   units: UnitSystem;
@@ -42,11 +48,15 @@ export interface Say {
   /** What a hand can set, 0.1 mm or 0.005 in: never more than it is, never less. */
   atMost: (mm: number) => string;
   atLeast: (mm: number) => string;
+  /** A limit that is held against a gauge, as its table prints it. */
+  fineLength: (mm: number) => string;
   /** A few thousandths of a millimetre, where hundredths would read as nothing. */
   fine: (mm: number) => string;
   load: (newton: number) => string;
   torque: (newtonMetre: number) => string;
   temperature: (celsius: number) => string;
+  /** How fast a cutting edge goes. */
+  cuttingSpeed: (mPerMin: number) => string;
 }
 
 // A sentence's number was always rounded like this before it was written; a recorded card is held against it.
@@ -71,12 +81,14 @@ const settable = (mm: number, units: UnitSystem, round: (steps: number) => numbe
 const inUnits = (units: UnitSystem): Say => ({
   units,
   length: (mm) => formatLengthWithUnit(tidy(mm, 1e4), units, PRECISION.caliper[units]),
+  fineLength: (mm) => formatLengthWithUnit(mm, units, PRECISION.limit[units]),
   atMost: (mm) => settable(mm, units, Math.floor),
   atLeast: (mm) => settable(mm, units, Math.ceil),
   fine: (mm) => formatFine(tidy(mm, 1e5), units),
   load: (newton) => formatLoad(Math.round(newton), units),
   torque: (newtonMetre) => formatTorque(tidy(newtonMetre, 1e3), units),
   temperature: (celsius) => formatTemperature(celsius, units),
+  cuttingSpeed: (mPerMin) => formatCuttingSpeed(mPerMin, units),
 });
 
 /** The two systems that a shop may think in. @example SAY.in.length(8.25) // '0.325 in' */

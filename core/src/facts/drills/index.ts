@@ -35,3 +35,4 @@ export {
   type TapDrillChoice,
   type TapDrillJudgement,
 } from './tapDrill.ts';
+export { deepestMm, stickOut, type StickOut } from './stickOut.ts';

@@ -9,6 +9,8 @@ export interface Way {
   drills: boolean;
   /** Cuts a new thread in the parent with a tap. */
   taps: boolean;
+  /** Fills the hole first, so that its old thread is made again in new metal. */
+  fills: boolean;
   /** Uses a thread in the parent, old or new, to carry the load. */
   threadCarries: boolean;
   /** Follows the old hole, so that its lean stays. */
@@ -63,6 +65,7 @@ export interface Way {
 export const USUAL_WAY = {
   drills: false,
   taps: false,
+  fills: false,
   threadCarries: false,
   followsHole: true,
   leaksAlong: false,

@@ -3,6 +3,7 @@ import { USUAL_WAY, type Way } from './Way.ts';
 /** Filled with a threaded plug, and the old thread made again in it. */
 export const plug: Way = {
   ...USUAL_WAY,
+  fills: true,
   name: 'Plug and re-drill',
   past: 'plugged and drilled again',
   drills: true,

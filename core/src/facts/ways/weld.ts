@@ -3,6 +3,7 @@ import { USUAL_WAY, type Way } from './Way.ts';
 /** Welded up, and the thread made as new. */
 export const weld: Way = {
   ...USUAL_WAY,
+  fills: true,
   name: 'Weld up',
   past: 'welded up and drilled again',
   followsHole: false,

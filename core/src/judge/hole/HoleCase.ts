@@ -7,6 +7,8 @@ import type { WayId } from '../../facts/ways/index.ts';
 import type { HoleChoices } from './choices.ts';
 import type { Behind } from './choices/holeRows.ts';
 import type { ScrewedIn } from './choices/jointRows.ts';
+import type { Machine } from '../../facts/machines/index.ts';
+import type { PracticesKept } from '../../facts/practice/index.ts';
 
 /** A reading with its 95 % half-width. */
 export interface Measured {
@@ -67,6 +69,21 @@ export interface Joint {
   appearance: boolean;
 }
 
+/** The part as it is worked on: it decides how it is held and reached, never whether a way holds. */
+export interface Work {
+  /** Null: nobody said; a card then names what it took. */
+  access: HoleChoices['access'] | null;
+  shape: HoleChoices['workShape'];
+  massKg: number | null;
+  /** What nothing of the cutting may stay on. */
+  near: HoleChoices['workNear'];
+  /** From what it stands on to the face. */
+  heightMm: number | null;
+  headroomMm: number | null;
+  /** From the hole's axis to what stands beside it above the face. */
+  sideRoomMm: number | null;
+}
+
 /** Something in the hole that must come out before anything is mended. */
 export type Stuck = HoleChoices['stuck'];
 
@@ -122,8 +139,12 @@ export interface HouseRules {
   ranking?: { rule: RankingRule; weights: RankingWeights };
   /** Default the usual ones, an estimate until the shop types its own. */
   rates?: Rates;
-  /** Taps, coils and extractors owned; default nothing listed. */
+  /** Taps, coils, extractors, tools and fluids owned; default nothing listed. */
   kit?: Owned;
+  /** Machines of the shop, in the order in which they are taken; none: a card is written for an ordinary one. */
+  machines?: Machine[];
+  /** What the shop has settled of practice; the rest is chosen by the case. */
+  practice?: PracticesKept;
 }
 
 export const DEFAULT_HOUSE_RULES: Required<HouseRules> = {
@@ -133,6 +154,8 @@ export const DEFAULT_HOUSE_RULES: Required<HouseRules> = {
   ranking: { rule: 'least-metal', weights: RANKING_WEIGHTS['least-metal'] },
   rates: USUAL_RATES,
   kit: NOTHING_LISTED,
+  machines: [],
+  practice: {},
 };
 
 /** Everything that the judgement of one hole reads. Lengths are measured from the face inwards. */
@@ -184,6 +207,7 @@ export interface HoleCase {
   /** A method that was tried and failed, and whether what made it fail is still there. */
   failed: { method: WayId; causePresent: boolean } | null;
   joint: Joint;
+  work: Work;
   duty: HoleChoices['duty'];
   /** What can hurt someone; null: the kind is not said. */
   hurtKind: HoleChoices['hurtKind'];

@@ -1,7 +1,7 @@
 import { FULL_RACK } from '../../facts/drills/index.ts';
 import { caseOfChoices } from './caseOfChoices.ts';
 import { choiceOf } from './choices.ts';
-import { DEFAULT_HOUSE_RULES, type HoleCase, type Joint } from './HoleCase.ts';
+import { DEFAULT_HOUSE_RULES, type HoleCase, type Joint, type Work } from './HoleCase.ts';
 
 type Needed = Pick<HoleCase, 'thread' | 'parent' | 'kind' | 'depth' | 'damageTo'>;
 
@@ -11,9 +11,10 @@ type Needed = Pick<HoleCase, 'thread' | 'parent' | 'kind' | 'depth' | 'damageTo'
  * @example blankCase({ thread: threadById('M8x1.25'), parent: parentById('grey-iron'), kind: 'through', depth: { mm: 20, halfWidthMm: 0 }, damageTo: { mm: 9, halfWidthMm: 0 } }).edge // null
  */
 export function blankCase(
-  known: Needed & Partial<Omit<HoleCase, keyof Needed | 'joint'>> & { joint?: Partial<Joint> },
+  known: Needed &
+    Partial<Omit<HoleCase, keyof Needed | 'joint' | 'work'>> & { joint?: Partial<Joint>; work?: Partial<Work> },
 ): HoleCase {
-  const { joint, ...rest } = known;
+  const { joint, work, ...rest } = known;
   const unchosen = caseOfChoices({});
   return {
     ...unchosen,
@@ -32,6 +33,7 @@ export function blankCase(
     rules: DEFAULT_HOUSE_RULES,
     rack: FULL_RACK,
     ...rest,
+    work: { ...unchosen.work, heightMm: null, headroomMm: null, sideRoomMm: null, ...work },
     joint: { ...unchosen.joint, screwReach: null, mateHole: null, endRoom: null, grip: null, seat: null, ...joint },
   };
 }

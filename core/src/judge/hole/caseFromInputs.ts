@@ -157,6 +157,12 @@ export function caseFromInputs(inputs: CaseInputs, shop: ShopRules): CaseResult 
         grip: readings.grip ?? null,
         seat: readings.seat ?? null,
       },
+      work: {
+        ...chosen.work,
+        heightMm: readings['work-height']?.mm ?? null,
+        headroomMm: readings.headroom?.mm ?? null,
+        sideRoomMm: readings['side-room']?.mm ?? null,
+      },
       rules: shop.rules,
       rack: shop.rack,
     },

@@ -1,5 +1,5 @@
 import { choiceOf, type HoleChoices } from './choices.ts';
-import type { HoleCase, Joint, LoadDemand } from './HoleCase.ts';
+import type { HoleCase, Joint, LoadDemand, Work } from './HoleCase.ts';
 import { BEHINDS, type Behind } from './choices/holeRows.ts';
 import { screwedInTaken } from './screwedIn.ts';
 
@@ -33,6 +33,7 @@ export type ChosenPart = Pick<
   | 'partCost'
 > & {
   joint: Omit<Joint, 'screwReach' | 'mateHole' | 'endRoom' | 'grip' | 'seat'>;
+  work: Pick<Work, 'access' | 'shape' | 'massKg' | 'near'>;
 };
 
 /** What lies behind a hole: as somebody said, else by the name of what lies there. */
@@ -61,6 +62,12 @@ export function caseOfChoices(choices: Partial<HoleChoices>): ChosenPart {
     partCost: choiceOf(choices, 'partCost'),
     stuck: choiceOf(choices, 'stuck'),
     failed: failed === null ? null : { method: failed, causePresent: choiceOf(choices, 'failedCausePresent') },
+    work: {
+      access: choices.access ?? null,
+      shape: choiceOf(choices, 'workShape'),
+      massKg: choiceOf(choices, 'workMassKg'),
+      near: choiceOf(choices, 'workNear'),
+    },
     duty: choiceOf(choices, 'duty'),
     hurtKind: choiceOf(choices, 'hurtKind'),
     joint: {

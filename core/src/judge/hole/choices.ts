@@ -2,6 +2,7 @@ import { DUTY_ROWS } from './choices/dutyRows.ts';
 import { FREEING_ROWS } from './choices/freeingRows.ts';
 import { HOLE_ROWS } from './choices/holeRows.ts';
 import { JOINT_ROWS } from './choices/jointRows.ts';
+import { WORK_ROWS } from './choices/workRows.ts';
 import type { ChoiceRow } from './choices/ChoiceRow.ts';
 
 /**
@@ -9,7 +10,7 @@ import type { ChoiceRow } from './choices/ChoiceRow.ts';
  * screen follow from these rows. `usual` is what it is taken as until someone says otherwise; null: nobody knows, or it
  * follows from what else is known.
  */
-export const CHOICES = [...HOLE_ROWS, ...JOINT_ROWS, ...DUTY_ROWS, ...FREEING_ROWS] as const;
+export const CHOICES = [...HOLE_ROWS, ...JOINT_ROWS, ...DUTY_ROWS, ...FREEING_ROWS, ...WORK_ROWS] as const;
 
 type Rows = (typeof CHOICES)[number];
 export type ChoiceId = Rows['id'];

@@ -13,6 +13,7 @@ export {
   type HouseRules,
   type Joint,
   type Measured,
+  type Work,
 } from './HoleCase.ts';
 export { INSTRUMENTS, type InstrumentId } from './instruments.ts';
 export { blankCase } from './blankCase.ts';
@@ -21,6 +22,7 @@ export { questionReading } from './questionReading.ts';
 export { endsWithMend, isGauged, QUANTITIES, quantityRow, type QuantityId, type QuantityRow } from './quantities.ts';
 export { asksScrewedIn, asksSeat, isBolted, keepsPressure, sealsOnFace } from './screwedIn.ts';
 export { HURT_KINDS } from './choices/dutyRows.ts';
+export { type WorkShape } from './choices/workRows.ts';
 export type { Behind } from './choices/holeRows.ts';
 export {
   BOTTOM_ROOM_PITCHES,

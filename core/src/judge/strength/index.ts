@@ -30,4 +30,4 @@ export {
 } from './mostTorque.ts';
 export { FASTENER_FIRST, marginFor, PRELOAD_MARGINS, type Margin } from './margins.ts';
 export { heatWords, parentAtTemperature, screwHottestC } from './temperature.ts';
-export { tappingLoad, tappingWorking } from './tappingLoad.ts';
+export { cuttingForceMpa, tappingLoad, tappingWorking, type TappingLoad } from './tappingLoad.ts';

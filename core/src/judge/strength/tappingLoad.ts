@@ -23,6 +23,9 @@ const CUTTING_FORCE_MPA: Readonly<Record<string, number>> = {
   'austenitic-stainless': 3000,
   'engineering-plastic': 300,
 };
+/** Force to cut a material, MPa of chip. @example cuttingForceMpa('mild-steel') // 2300 */
+export const cuttingForceMpa = (parentId: string): number => CUTTING_FORCE_MPA[parentId]!;
+
 /** A sharp tap with fluid; a worn or dry one takes up to 2.5 (our estimate). */
 const SHARP = 1.5;
 /** Core of a tap as a share of its major, and the shear stress that snaps it, MPa (estimate). */

@@ -5,7 +5,7 @@ export interface AnswerFigure {
   label: string;
   /** Null: there is none, and the note says why. */
   value: number | null;
-  unit: 'mm' | 'N' | 'Nm' | 'rev/min' | 'share' | 'turns' | 'deg' | 'times';
+  unit: 'mm' | 'N' | 'Nm' | 'rev/min' | 'm/min' | 'ft/min' | 'share' | 'turns' | 'deg' | 'times';
   note?: string;
 }
 

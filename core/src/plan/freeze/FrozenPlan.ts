@@ -34,7 +34,14 @@ export type Expectation = {
 
 /** A check and a step as they were when the plan was frozen: data of a kind that a later build may no longer know. */
 export type FrozenCheck = CheckOf<string, Facts>;
-export type FrozenStep = { kind: string; id: string; facts: Facts; noReturn?: true; afterProof?: true };
+export type FrozenStep = {
+  kind: string;
+  id: string;
+  facts: Facts;
+  noReturn?: true;
+  afterProof?: true;
+  minutes?: number;
+};
 
 /** A plan in words, in one system of units, as it was written when it was frozen. */
 export type SaidPlan = {

@@ -1,6 +1,5 @@
-import { coilHole, LEAST_SET_DOWN_TURNS } from '../../facts/inserts/index.ts';
-import { internalLimits } from '../../facts/threads/index.ts';
-import { threadToMm, type Route } from '../routes/index.ts';
+import { LEAST_SET_DOWN_TURNS } from '../../facts/inserts/index.ts';
+import { boreLimits, threadToMm, type Route } from '../routes/index.ts';
 import type { Expectation } from './FrozenPlan.ts';
 
 /** A coil may sit this much deeper than planned, in turns (insert practice). */
@@ -23,21 +22,13 @@ const length = (id: Expectation['id'], title: string, lowMm: number, highMm: num
 
 /** What to measure when a route is cut, and what it should be. */
 export function expectationsOf(route: Route): Expectation[] {
-  const { cut, depths, thread, insertLengthD, checks } = route;
-  const limits = insertLengthD !== null ? coilHole(thread) : internalLimits(cut.thread ?? thread);
-  const { fit } = cut.thread ?? thread;
+  const { cut, depths, thread, checks } = route;
   const rows: Expectation[] = [];
   // A bore without a tap is clear: it has no limits of a thread.
-  if (cut.drillMm !== null && cut.tapLeads.length > 0)
-    rows.push(
-      length(
-        'bore',
-        'Bore after drilling',
-        // A class that somebody chose is held to; the usual one gives way to a bore that the strength allows.
-        fit ? limits.minorMinMm : Math.min(limits.minorMinMm, cut.drillMm),
-        fit ? limits.minorMaxMm : Math.max(limits.minorMaxMm, cut.boreMm),
-      ),
-    );
+  if (cut.drillMm !== null && cut.tapLeads.length > 0) {
+    const { lowMm, highMm } = boreLimits(route);
+    rows.push(length('bore', 'Bore after drilling', lowMm, highMm));
+  }
   if (depths.fullThreadToMm > 0) rows.push(length('full-thread', 'Full thread to', threadToMm(route), null));
   if (depths.insertFromMm !== null)
     rows.push(

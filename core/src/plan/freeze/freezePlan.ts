@@ -7,7 +7,7 @@ import type { FrozenPlan, SaidPlan } from './FrozenPlan.ts';
 import { planNumbers, routeDigest } from './routeDigest.ts';
 
 /** Version of the computation. Raised with a line in docs/method-changes.md whenever a number can change. */
-export const ENGINE_VERSION = '0.7.0';
+export const ENGINE_VERSION = '0.8.0';
 
 const sayPlan = (route: Route, steps: readonly WorkStep[], say: Say): SaidPlan => ({
   checks: route.checks.map((check) => ({
@@ -61,4 +61,14 @@ export function freezePlan({ hole, routes }: Proposal, routeId: string): FrozenP
     digest: routeDigest(route),
     seal: digestOf({ ...facts, said }),
   };
+}
+
+/**
+ * Whether a plan's card is still the one that would be written: place, machine, tools or house rules may have changed without moving
+ * a number of the route. A route that is no longer there, or another engine, is the plan's own question.
+ */
+export function cardStands({ hole, routes }: Proposal, plan: FrozenPlan): boolean {
+  const route = routes.find(({ id }) => id === plan.routeId);
+  if (!route || plan.engineVersion !== ENGINE_VERSION) return true;
+  return digestOf(writeWorkCard(hole, route)) === digestOf(plan.steps);
 }

@@ -10,6 +10,8 @@ export interface OwnStep {
   title: string;
   what: string;
   caution: string | null;
+  /** Working time, waits left out (our estimate). */
+  minutes: number;
 }
 
 /**

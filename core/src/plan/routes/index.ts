@@ -1,5 +1,6 @@
 export { judgeAsPlanned } from './checks/asPlanned.ts';
 export { goesLarger } from './fastener.ts';
+export { boreLimits } from './boreLimits.ts';
 export { mostReachMm, threadToMm } from './reach.ts';
 export { coilLengthWords } from './methods/wireCoil.ts';
 export { seatTaken } from './checks/seat.ts';

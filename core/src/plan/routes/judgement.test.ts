@@ -1044,7 +1044,7 @@ test('no fit drill in the rack: it is got, then drilled with, and the floor is c
   const steps = writeWorkCard(bare, retap).map((step) => sayStep(step, SAY.mm));
   const at = (words: RegExp) => steps.findIndex(({ title, what }) => words.test(`${title}: ${what}`));
   expect(at(/Get a drill of 8\.5 mm/)).toBeGreaterThan(-1);
-  expect(at(/^Drill 8\.5 mm: Follow/)).toBeGreaterThan(at(/Get a drill/));
+  expect(at(/^Drill 8\.5 mm: Open the hole/)).toBeGreaterThan(at(/Get a drill/));
   check(RETAP, 'floor', 'does-not-hold')(weighed);
   check(RETAP, 'drill', 'holds')(weighed);
 });

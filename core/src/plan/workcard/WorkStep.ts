@@ -1,4 +1,5 @@
 import type { Facts } from '../../basis/checks/index.ts';
+import type { LoadBand } from '../cutting/index.ts';
 import type { Say } from '../../basis/units/index.ts';
 
 /** One step at the machine, as data. Its words are written from its facts by its kind. */
@@ -10,6 +11,8 @@ export type StepOf<Kind extends string, F> = {
   noReturn?: true;
   /** Done once what was cut is proved: not a step at the machine. */
   afterProof?: true;
+  /** Working time, waits left out (our estimate). */
+  minutes?: number;
 };
 
 /** The number that matters at a step: a length, or something that is counted. */
@@ -22,12 +25,43 @@ export type StepNumber =
     }
   | { label: string; text: string };
 
+/** A number that a hand sets or a mind keeps beside the one that matters. */
+export type SaidNumber = { label: string; value: string; note?: string };
+
+/** A tool that a step asks for: in the crib, missing there, or nobody ever listed such things; what does in its place. */
+export type SaidTool = { name: string; state: 'owned' | 'missing' | 'unlisted'; instead: string | null };
+
+/** Where good mechanics differ: what is taken here, when that is right, and the other way with its case. */
+export type SaidPractice = {
+  question: string;
+  taken: string;
+  right: string;
+  settled: boolean;
+  other: string;
+  otherRight: string;
+};
+
+/** What a step says beside what to do; each is left out where there is nothing to say. */
+export type StepMore = {
+  numbers?: SaidNumber[];
+  tools?: SaidTool[];
+  fluid?: string;
+  feel?: string;
+  stop?: string;
+  practice?: SaidPractice[];
+  /** What is written down at it: a line on paper each. */
+  write?: string[];
+  /** How many times stronger the tool is than its cut: as planned first, then what makes it worse or better. */
+  scale?: { label: string; times: number; band: LoadBand }[];
+};
+
 /** How a kind of step is said. */
 export interface StepKind<F extends Facts> {
   title: (facts: F, say: Say) => string;
   what: (facts: F, say: Say) => string;
   number: (facts: F) => StepNumber | null;
   caution: (facts: F, say: Say) => string | null;
+  more?: (facts: F, say: Say) => StepMore;
 }
 
 export const noNumber = (): null => null;
@@ -43,4 +77,5 @@ export type SaidStep = {
   caution: string | null;
   noReturn?: true;
   afterProof?: true;
-};
+  minutes?: number;
+} & StepMore;

@@ -14,7 +14,7 @@ export function sayNumber(number: StepNumber | null, say: Say): SaidStep['number
 
 /** A step in the reader's units. */
 export function sayStep<K extends StepKindId>(step: WorkStep<K>, say: Say): SaidStep {
-  const { id, facts, noReturn, afterProof } = step;
+  const { id, facts, noReturn, afterProof, minutes } = step;
   const kind = STEP_KINDS[step.kind];
   return {
     id,
@@ -22,7 +22,9 @@ export function sayStep<K extends StepKindId>(step: WorkStep<K>, say: Say): Said
     what: kind.what(facts, say),
     number: sayNumber(kind.number(facts), say),
     caution: kind.caution(facts, say),
+    ...kind.more?.(facts, say),
     ...(noReturn ? { noReturn } : {}),
     ...(afterProof ? { afterProof } : {}),
+    ...(minutes === undefined ? {} : { minutes }),
   };
 }

@@ -21,12 +21,18 @@ const blind = holeCase({
 test('a blind coil: stop at the tip, taps in order, no air gun, tang taken out', () => {
   const steps = card(blind, 'wire-coil:M8x1.25:2D');
   expect(steps.map((step) => step.id)).toEqual([
-    'protect',
+    'strip',
+    'hold',
+    'ready',
+    'locate',
     'drill',
+    'gauge-bore',
     'countersink',
     'tap-1',
     'clean',
+    'gauge-thread',
     'insert',
+    'tang',
     'prove',
     'fasten',
   ]);
@@ -39,7 +45,7 @@ test('a blind coil: stop at the tip, taps in order, no air gun, tang taken out',
     valueMm: 24.75 + 8.3 / 2 / Math.tan((59 * Math.PI) / 180),
   });
   expect(steps.find((step) => step.id === 'clean')!.caution).toMatch(/air gun/);
-  expect(steps.find((step) => step.id === 'insert')!.what).toMatch(/tangless/);
+  expect(steps.find((step) => step.id === 'tang')!.what).toMatch(/tangless/);
 });
 
 test('a remedy is a step of its own, before the drill', () => {

@@ -99,12 +99,18 @@ test('freezing is reproducible, carries its numbers, and refuses what does not h
   expect(plan.digest).toBe(routeDigest(shown));
   expect(plan.numbers).toMatchObject({ drillId: '8.3 mm', cutMajorMm: 9.624, stripLoadN: 41445 });
   expect(plan.steps.map((step) => step.id)).toEqual([
-    'protect',
+    'strip',
+    'hold',
+    'ready',
+    'locate',
     'drill',
+    'gauge-bore',
     'countersink',
     'tap-1',
     'clean',
+    'gauge-thread',
     'insert',
+    'tang',
     'prove',
     'fasten',
   ]);

@@ -16,6 +16,9 @@ export function figureWords({ value, unit }: AnswerFigure, units: UnitSystem): {
       const [main, ...rest] = (unit === 'N' ? formatLoad : formatTorque)(value, units).split(' ');
       return { main: main!, unit: rest.join(' ') };
     }
+    case 'm/min':
+    case 'ft/min':
+      return { main: String(Math.round(value)), unit };
     case 'rev/min':
       return { main: String(Math.round(value / 5) * 5), unit: 'rev/min' };
     case 'share':

@@ -13,7 +13,9 @@ import { ApiProblem } from '../../base/client.ts';
 import { isConflict } from '../../base/outbox/useOutbox.ts';
 import { useShop } from '../../base/ShopContext.tsx';
 import { useTyped } from '../../base/useTyped.ts';
+import { Machines } from './Machines.tsx';
 import { OwnedLists } from './OwnedLists.tsx';
+import { Practices } from './Practices.tsx';
 import { RackExtras } from './RackExtras.tsx';
 import { RankingRules } from './RankingRules.tsx';
 import { SETTING_LABELS, turnsWords, unitsWords } from './settingWords.ts';
@@ -173,12 +175,14 @@ export function CribPage() {
         <Typography sx={{ color: 'text.secondary' }}>{rackDrills(rules.rack).length} sizes in the rack.</Typography>
         <RackExtras settings={settings} owned={owned} units={units} change={change} />
         <OwnedLists owned={settings.rules.kit} units={units} change={(kit) => rule({ kit })} />
+        <Machines machines={settings.rules.machines} units={units} change={(machines) => rule({ machines })} />
       </Box>
       <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
         <Typography variant="h2">House rules</Typography>
         <ShopItself settings={settings} change={change} />
         <RankingRules rules={settings.rules} change={rule} />
         <HouseRules rules={settings.rules} change={rule} />
+        <Practices practice={settings.rules.practice} change={(practice) => rule({ practice })} />
       </Box>
     </Box>
   );

@@ -1,3 +1,4 @@
+import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Chip from '@mui/material/Chip';
@@ -7,11 +8,13 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import {
   explainLengthProblem,
+  FLUIDS,
   formatLengthWithUnit,
   parseLength,
   parseThread,
   threadById,
   NOTHING_LISTED,
+  TOOLS,
   type Owned,
   type UnitSystem,
 } from '@deep-mend/core';
@@ -122,6 +125,48 @@ function OneList<T extends string | number>({
   );
 }
 
+/** What is picked from a table of the core: switched off it was never listed. */
+function PickedList<Id extends string>({
+  title,
+  rows,
+  list,
+  onChange,
+}: {
+  title: string;
+  rows: readonly { id: Id; name: string }[];
+  list: readonly Id[] | null;
+  onChange: (list: Id[] | null) => void;
+}) {
+  const [before, setBefore] = useState<readonly Id[]>([]);
+  return (
+    <Box sx={{ display: 'grid', gap: 1 }}>
+      <FormControlLabel
+        control={
+          <Switch
+            checked={list !== null}
+            onChange={(_, on) => {
+              setBefore(list ?? []);
+              onChange(on ? [...before] : null);
+            }}
+          />
+        }
+        label={`${title}: ${list === null ? 'not listed' : 'only these'}`}
+      />
+      {list !== null && (
+        <Autocomplete
+          multiple
+          options={rows}
+          getOptionLabel={(row) => row.name}
+          isOptionEqualToValue={(a, b) => a.id === b.id}
+          value={rows.filter(({ id }) => list.includes(id))}
+          onChange={(_, picked) => onChange(picked.map(({ id }) => id))}
+          renderInput={(params) => <TextField {...params} label={title} />}
+        />
+      )}
+    </Box>
+  );
+}
+
 /** Taps, coil kits and extractors that are owned: what is not on a list has to be fetched, and the time counts. */
 export function OwnedLists({
   owned = NOTHING_LISTED,
@@ -173,6 +218,18 @@ export function OwnedLists({
         }}
         show={(mm) => `after ${formatLengthWithUnit(mm, units)}`}
         onChange={(extractorDrillsMm) => change({ ...owned, extractorDrillsMm })}
+      />
+      <PickedList
+        title={KIT_TITLES.tools}
+        rows={TOOLS}
+        list={owned.tools ?? null}
+        onChange={(tools) => change({ ...owned, tools })}
+      />
+      <PickedList
+        title={KIT_TITLES.fluids}
+        rows={FLUIDS}
+        list={owned.fluids ?? null}
+        onChange={(fluids) => change({ ...owned, fluids })}
       />
       <Typography sx={{ fontSize: 14, color: 'text.secondary' }}>
         What is not on a list has to be fetched, about half a day; ranking by time sees it.

@@ -6,8 +6,10 @@ import {
   DRILL_SETS,
   DRILLING_SET_UPS,
   formatLengthWithUnit,
+  PRACTICES,
   RANKING_RULES,
   RANKING_WEIGHTS,
+  speedsWords,
   TAP_DRILL_RULES,
   tapName,
   type UnitSystem,
@@ -61,6 +63,14 @@ const WORDS: Words = {
     (Object.keys(KIT_TITLES) as (keyof typeof KIT_TITLES)[])
       .map((key) => `${KIT_TITLES[key]} ${kit[key]?.length ?? 'not listed'}`)
       .join(', '),
+  'rules.machines': (machines) => list(machines.map(({ name, speeds }) => `${name} (${speedsWords(speeds)})`)),
+  'rules.practice': (practice) =>
+    list(
+      PRACTICES.flatMap(({ id, question, options }) => {
+        const settled = practice[id];
+        return settled === undefined ? [] : [`${question}: ${named(options, settled)}`];
+      }),
+    ),
 };
 
 const keyOf = (part: Part): SettingKey => part.join('.') as SettingKey;

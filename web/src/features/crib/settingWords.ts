@@ -20,7 +20,9 @@ export const SETTING_LABELS: Readonly<Record<SettingKey, string>> = {
   'rules.tapNames': 'The middle tap is called',
   'rules.ranking': 'Order of the ways that hold',
   'rules.rates': 'An hour in the shop, a job sent out',
-  'rules.kit': 'Taps, coils, extractors',
+  'rules.kit': 'Taps, coils, extractors, tools, fluids',
+  'rules.machines': 'Machines',
+  'rules.practice': 'Where good mechanics differ',
 };
 
 export const unitsWords = (units: ShopSettings['units']): string => (units === 'mm' ? 'millimetres' : 'inches');
@@ -44,4 +46,6 @@ export const KIT_TITLES: Readonly<Record<keyof Rules['kit'], string>> = {
   coils: 'Coil kits',
   coilLengths: 'Coil lengths',
   extractorDrillsMm: 'Extractors',
+  tools: 'Hand tools and aids',
+  fluids: 'Cutting fluids',
 };

@@ -17,6 +17,8 @@ import {
 } from '@deep-mend/core';
 import { useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
+import { API_PREFIX } from '@deep-mend/contract/prefix';
+import { PAPERS } from '../../parts/papers.ts';
 import { useShop } from '../../base/ShopContext.tsx';
 import { fine, percent } from '../../answers/quick/words.ts';
 
@@ -112,9 +114,18 @@ export function ChartsPage() {
           ))}
           <MenuItem value="drills">Drills in the rack</MenuItem>
         </TextField>
-        <Button variant="contained" onClick={() => window.print()}>
-          Print
-        </Button>
+        {PAPERS.map(({ id, name }) => (
+          <Button
+            key={id}
+            variant="contained"
+            component="a"
+            href={`${API_PREFIX}/charts.pdf?sheet=${sheet?.id ?? 'drills'}&paper=${id}&units=${units}`}
+            target="_blank"
+            rel="noopener"
+          >
+            On paper, {name}
+          </Button>
+        ))}
       </Box>
       <Typography variant="h1">{title}</Typography>
       <Typography sx={{ color: 'text.secondary', mb: 1.5 }}>

@@ -146,6 +146,12 @@ const jointRows = ({ choices: told }: HoleFile, asksScrewed: boolean): Row[] => 
   ...choices('appearance', 'sealing', 'undone', 'serviceC', 'pressureBar', 'partCost'),
 ];
 
+/** The part under the machine: it decides how it is held and reached, not whether a way holds. */
+const workRows = (): Row[] => [
+  ...choices('access', 'workShape', 'workMassKg', 'workNear'),
+  ...readings('work-height', 'headroom', 'side-room'),
+];
+
 const depthLabel = (kind: HoleFile['choices']['kind']): string =>
   kind === 'through' ? 'Thickness' : kind === 'blind' ? 'Depth to the shoulder' : 'Depth or thickness';
 
@@ -200,6 +206,7 @@ export const KnownColumn = memo(function KnownColumn(props: Props) {
       {reading('screw-reach')}
       {reading('mate-hole')}
       <Group title="More about the joint" rows={jointRows(file, asksScrewed)} fields={fields} looking={looking} />
+      <Group title="The part at the machine" rows={workRows()} fields={fields} />
       {choice('demandMode')}
       {choice('torqueNm')}
       {choice('friction')}

@@ -179,7 +179,7 @@ export const FREEING_ROWS = [
     kind: 'options',
     options: ACCESSES,
     usual: 'bench',
-    asked: 'stuck',
+    inHole: 'work.access',
     inFree: 'access',
   },
 ] as const satisfies readonly ChoiceRow[];

@@ -12,7 +12,19 @@ import type { FastenerClassRow, ParentMaterial } from '../../../facts/materials/
 import type { Thread } from '../../../facts/threads/index.ts';
 import { boreWords, judgeBore } from '../../../judge/damage/index.ts';
 import { NUT_FACTOR, preloadN, proofLoadN, NAMED_SHARE_OF_PROOF } from '../../../judge/strength/index.ts';
-import { depthBudget, depthBudgetWorking, drillSpeed, tapName, USUAL_SHARE } from '../../cutting/index.ts';
+import { holdsShank } from '../../../facts/machines/index.ts';
+import {
+  cuttingSpeedFtPerMin,
+  cuttingSpeedMPerMin,
+  depthBudget,
+  depthBudgetWorking,
+  drillSpeed,
+  isHeatShy,
+  SPEED_SHARE,
+  speedOnMachine,
+  tapName,
+  USUAL_SHARE,
+} from '../../cutting/index.ts';
 import { centreDistanceMm } from '../../layout/index.ts';
 import type { AnswerFigure, FiguresCard } from '../FiguresCard.ts';
 import type { AnswerShop } from '../AnswerShop.ts';
@@ -117,22 +129,64 @@ export function depthCard(thread: Thread, cylinderMm: number, shop: AnswerShop):
   };
 }
 
-/** Drilling is taken at this; tapping, by machine, at about a third. */
-const TAPPING_SHARE_OF_SPEED = 1 / 3;
-
-/** Spindle speed of a drill in a material. */
+/** Spindle speed of a drill in a material, and what the shop's machines have of it. */
 export function speedCard(drillMm: number, parent: ParentMaterial, shop: AnswerShop): FiguresCard {
   const { speedRpm, working } = drillSpeed(parent.id, drillMm);
+  const say = SAY[shop.units];
   return {
     kind: 'figures',
     topic: 'speed',
-    title: `Drill ${SAY[shop.units].length(drillMm)} in ${parent.name.toLowerCase()}`,
+    title: `Drill ${say.length(drillMm)} in ${parent.name.toLowerCase()}`,
     figures: [
       { label: 'Spindle', value: speedRpm, unit: 'rev/min', note: 'high-speed steel; carbide about three times' },
-      { label: 'Tapping by machine', value: speedRpm * TAPPING_SHARE_OF_SPEED, unit: 'rev/min', note: 'about a third' },
+      {
+        label: 'Tapping by machine',
+        value: speedRpm * SPEED_SHARE.tap,
+        unit: 'rev/min',
+        note: 'about a third',
+      },
+      ...(shop.rules.machines ?? [])
+        .filter((machine) => holdsShank(machine, drillMm))
+        .map((machine): AnswerFigure => {
+          const set = speedOnMachine(speedRpm, machine.speeds, isHeatShy(parent));
+          const edge = say.cuttingSpeed(cuttingSpeedMPerMin(drillMm, set.speedRpm));
+          return {
+            label: `Set on ${machine.name}`,
+            value: set.speedRpm,
+            unit: 'rev/min',
+            note: set.state === 'too-fast' ? `its slowest, and too fast: ${edge}` : edge,
+          };
+        }),
     ],
     notes: [parent.note, 'A machine whose slowest is still faster needs a smaller step, or the drill by hand.'],
     workings: [working],
+  };
+}
+
+/** How fast a tool's edge goes at a speed. */
+export function edgeSpeedCard(toolMm: number, speedRpm: number, shop: AnswerShop): FiguresCard {
+  const value = cuttingSpeedMPerMin(toolMm, speedRpm);
+  return {
+    kind: 'figures',
+    topic: 'speed',
+    title: `${SAY[shop.units].length(toolMm)} at ${speedRpm} rev/min`,
+    figures: [
+      { label: 'Cutting speed', value, unit: 'm/min' },
+      { label: 'In feet', value: cuttingSpeedFtPerMin(toolMm, speedRpm), unit: 'ft/min' },
+    ],
+    notes: [],
+    workings: [
+      {
+        title: 'Cutting speed',
+        formula: 'v = π · d · n / 1000',
+        symbols: [
+          { symbol: 'd', meaning: 'tool', value: toolMm, unit: 'mm' },
+          { symbol: 'n', meaning: 'spindle', value: speedRpm, unit: 'rev/min' },
+        ],
+        result: { symbol: 'v', value, unit: 'm/min' },
+        source: 'geometry',
+      },
+    ],
   };
 }
 

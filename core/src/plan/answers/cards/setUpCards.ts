@@ -2,7 +2,7 @@ import { SAY } from '../../../basis/units/index.ts';
 import { rackDrills } from '../../../facts/drills/index.ts';
 import type { Thread } from '../../../facts/threads/index.ts';
 import { threadGeometry } from '../../../facts/threads/index.ts';
-import { drillPointMm } from '../../cutting/index.ts';
+import { drillPointMm, flagSetting, stopSettingMm } from '../../cutting/index.ts';
 import { EXTRACTOR_DRILL, extractorLimitNm } from '../../freeing/index.ts';
 import { boltCircle } from '../../layout/index.ts';
 import type { AnswerShop } from '../AnswerShop.ts';
@@ -36,9 +36,7 @@ export function flagCard(
         : wallMm - marginMm
       : input.depthMm + (drillMm ? drillPointMm(drillMm) : 0);
   if (toTipMm === null || toTipMm <= 0) return null;
-  const flagMm = plateMm + gapMm + toTipMm;
-  const throughMm = wallMm === null ? null : plateMm + gapMm + wallMm;
-  const breaks = wallMm !== null && toTipMm >= wallMm - 1e-9;
+  const { flagMm, breaksAtMm: throughMm, alarm: breaks } = flagSetting({ guideMm: plateMm, gapMm, toTipMm, wallMm });
   return {
     kind: 'figures',
     topic: 'flag',
@@ -89,14 +87,16 @@ export function flagCard(
 export function stopCard(touchMm: number, depthMm: number, drillMm: number | null, shop: AnswerShop): FiguresCard {
   const say = SAY[shop.units];
   const pointMm = drillMm === null ? 0 : drillPointMm(drillMm);
-  const value = touchMm + depthMm + pointMm;
+  const toTipMm = depthMm + pointMm;
+  const value = stopSettingMm({ touchMm, depthMm: toTipMm, growsDown: true });
+  const upwardMm = stopSettingMm({ touchMm, depthMm: toTipMm, growsDown: false });
   return {
     kind: 'figures',
     topic: 'stop',
     title: `Stop, from a reading of ${say.length(touchMm)} at touch`,
     figures: [
       { label: 'Set the stop at', value, unit: 'mm', note: 'on a scale that grows downward' },
-      { label: 'On one that grows upward', value: touchMm - depthMm - pointMm, unit: 'mm' },
+      { label: 'On one that grows upward', value: upwardMm, unit: 'mm' },
     ],
     notes: [
       drillMm === null

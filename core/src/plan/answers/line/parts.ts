@@ -22,6 +22,8 @@ export interface Parts {
   torqueNm: number | null;
   share: number | null;
   perInch: number | null;
+  /** Speed of a spindle. */
+  rpm: number | null;
   /** Words that mean nothing here. */
   unread: string[];
 }
@@ -131,6 +133,10 @@ function markedAt(words: readonly string[], classes: boolean): Found | null {
     /^(\d+(?:[.,]\d+)?)tpi$/i.exec(first) ?? (/^tpi$/i.test(second) ? /^(\d+(?:[.,]\d+)?)$/.exec(first) : null);
   if (perInch)
     return { words: /tpi$/i.test(first) ? 1 : 2, take: (parts) => void (parts.perInch = number(perInch[1]!)) };
+  const rpm =
+    /^(\d+)(?:rpm|rev\/min)$/i.exec(first) ??
+    (/^(?:rpm|rev\/min|r\/min)$/i.test(second) ? /^(\d+)$/.exec(first) : null);
+  if (rpm) return { words: /\D$/.test(first) ? 1 : 2, take: (parts) => void (parts.rpm = number(rpm[1]!)) };
   const two = classIdOf(`${first} ${second}`);
   const one = two ?? (/^(?:class|grade)$/i.test(first) ? classIdOf(second) : null);
   if (one) return { words: 2, take: (parts) => void (parts.classId = one) };
@@ -182,6 +188,7 @@ export function readParts(input: string, units: UnitSystem): Parts {
     torqueNm,
     share: null,
     perInch: null,
+    rpm: null,
     unread: [],
   };
   for (let at = 0; at < words.length; at += 1) {

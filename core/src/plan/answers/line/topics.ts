@@ -6,7 +6,7 @@ import { fastenerClass } from '../../../facts/materials/index.ts';
 import type { AnswerShop } from '../AnswerShop.ts';
 import { compareDrills, compareThreads } from '../cards/compare.ts';
 import { drillCard } from '../cards/drillCard.ts';
-import { centresCard, depthCard, insertCard, speedCard, torqueCard } from '../cards/plainCards.ts';
+import { centresCard, depthCard, edgeSpeedCard, insertCard, speedCard, torqueCard } from '../cards/plainCards.ts';
 import { circleCard, directionCard, extractorCard, flagCard, stopCard, tiltCard } from '../cards/setUpCards.ts';
 import { engagementCard, loadCard, strengthCard } from '../cards/strengthCards.ts';
 import { threadCard } from '../cards/threadCard.ts';
@@ -106,11 +106,13 @@ export const LINE_TOPICS: { readonly [Id in TopicId]: Topic } = {
     },
   },
   speed: {
-    wants: 'Say the drill and the material',
-    example: 'speed 8.5 in 316',
-    uses: ['lengths', 'parent', 'threads'],
+    wants: 'Say the drill and the material, or the drill and the speed',
+    example: 'speed 8.5 in 316, or 1/2 in at 500 rpm',
+    uses: ['lengths', 'parent', 'threads', 'rpm'],
     answer: (parts, shop) => {
-      const { threads, parent } = parts;
+      const { threads, parent, rpm } = parts;
+      const tool = first(parts);
+      if (rpm !== null && rpm > 0) return tool !== null && tool > 0 ? edgeSpeedCard(tool, rpm, shop) : null;
       if (!parent) return null;
       // Of a thread: its tap drill's.
       const mm =

@@ -34,6 +34,7 @@ export const keyedBush: Method<Own> = {
       title: 'Set the bush and drive the keys',
       what: 'Screw it in just under the face, then drive the keys down evenly with their tool until they are flush.',
       caution: 'Eye protection: keys are hard.',
+      minutes: 8,
     },
   ],
 };

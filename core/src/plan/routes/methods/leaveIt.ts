@@ -3,7 +3,7 @@ import { preloadN, PRELOAD_MARGINS, threadTorqueNm } from '../../../judge/streng
 import { judgeDerated } from '../checks/derated.ts';
 import { judgeStrength } from '../checks/strength.ts';
 import { fastenerNote } from '../fastenerNote.ts';
-import { noSteps, type Method } from '../Method.ts';
+import { type Method } from '../Method.ts';
 import { engagedByPresent } from './cleanUp.ts';
 import { torqueInputOf } from '../namedTorque.ts';
 import { wornBoreOf } from '../stripInput.ts';
@@ -59,5 +59,13 @@ export const leaveIt: Method<Record<string, never>> = {
   },
   whyNothing: () => 'a derated duty is for a screw or a stud',
   notes: (route) => ['nothing is cut; the damage stays and goes on', ...fastenerNote(route)],
-  steps: noSteps,
+  steps: () => [
+    {
+      id: 'mark-limit',
+      title: 'Mark its limit',
+      what: 'Write the torque that it stands beside the hole and in its record; a paint line over screw and face shows whether it moves.',
+      caution: 'Look again after the first hours, and at each service.',
+      minutes: 5,
+    },
+  ],
 };

@@ -2,7 +2,7 @@ import { isBolted } from '../../../judge/hole/index.ts';
 import { depthBudget } from '../../cutting/index.ts';
 import { judgeGain } from '../checks/gain.ts';
 import { fastenerNote } from '../fastenerNote.ts';
-import { noSteps, type Method } from '../Method.ts';
+import { type Method } from '../Method.ts';
 import { carriesTo, prescribedTo } from '../reach.ts';
 import { sameThreadRoute } from '../sameThreadRoute.ts';
 import { LAST_LEAD } from '../tapInParent.ts';
@@ -59,5 +59,13 @@ export const longerScrew: Method<Own> = {
     `needs a screw that reaches ${say.length(route.own.toMm)} below the face`,
     ...fastenerNote(route),
   ],
-  steps: noSteps,
+  steps: () => [
+    {
+      id: 'try-screw',
+      title: 'Try the longer screw',
+      what: 'By hand to the bottom: its head must come down on the face with room left under its point. Count the turns.',
+      caution: null,
+      minutes: 5,
+    },
+  ],
 };

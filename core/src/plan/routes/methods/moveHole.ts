@@ -3,7 +3,7 @@ import { drillPointMm } from '../../cutting/index.ts';
 import { judgePlace } from '../checks/place.ts';
 import { carriedBy, judgeStrength } from '../checks/strength.ts';
 import { fastenerNote } from '../fastenerNote.ts';
-import { noSteps, type Method } from '../Method.ts';
+import { type Method } from '../Method.ts';
 import { tapInParent } from '../tapInParent.ts';
 import { withoutThread } from '../withoutThread.ts';
 
@@ -58,5 +58,13 @@ export const moveHole: Method<Record<string, never>> = {
   },
   whyNothing: () => 'what is screwed in cannot move',
   notes: (route) => ['the old hole is filled so that nobody uses it', ...fastenerNote(route)],
-  steps: noSteps,
+  steps: () => [
+    {
+      id: 'close-old',
+      title: 'Close the old hole',
+      what: 'A plug or a blind screw with sealant, flush, so that nobody uses it; move or open the hole in the part that it holds.',
+      caution: null,
+      minutes: 15,
+    },
+  ],
 };

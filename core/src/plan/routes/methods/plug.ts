@@ -5,19 +5,12 @@ import { judgeSkill } from '../checks/skill.ts';
 import { fastenerNote } from '../fastenerNote.ts';
 import type { Method } from '../Method.ts';
 import { sleeveRoute } from '../sleeveRoute.ts';
-import { tapInParent } from '../tapInParent.ts';
 
 /** A plug is drilled again in place, so it keeps more wall than a bush: a quarter of the thread inside (our estimate). */
 const PLUG_WALL_SHARE = 0.25;
 
 type Retention = 'welded' | 'pinned' | 'bonded';
-type Own = { retention: Retention; wallMm: number; designation: string; drillId: string; depthMm: number; hand: Hand };
-
-/** The drill for the old thread, made again in the plug. */
-function innerDrill(hole: HoleCase): string {
-  const { choice, drillMm } = tapInParent(hole, hole.thread);
-  return choice.best?.drill.id ?? `${drillMm.toFixed(1)} mm`;
-}
+type Own = { retention: Retention; wallMm: number; hand: Hand };
 
 /** How the plug is kept: welded where the parent welds, pinned where the load pulsates, else bonded. */
 function retentionOf({ parent, joint }: HoleCase): Retention {
@@ -50,9 +43,6 @@ export const plug: Method<Own> = {
         own: {
           retention,
           wallMm: bushWallMm(thread, outside),
-          designation: thread.designation,
-          drillId: innerDrill(hole),
-          depthMm: hole.depth.mm,
           hand: thread.hand,
         },
       }),
@@ -63,18 +53,17 @@ export const plug: Method<Own> = {
     `plug of the parent’s kind, wall ${say.length(route.own.wallMm)} round the new thread, ${route.own.retention}; the place of the hole can be corrected`,
     ...fastenerNote(route),
   ],
-  steps: ({ retention, designation, drillId, depthMm, hand }, say) => [
+  steps: ({ retention, hand }) => [
     {
       id: 'set-plug',
       title: `Set the plug, ${retention}`,
-      what: SET_PLUG[retention],
+      what: `${SET_PLUG[retention]}${
+        hand === 'left'
+          ? ' Pin it in any case: its outside is a right-hand thread, and tightening the left-hand screw turns it out.'
+          : ''
+      }`,
       caution: retention === 'welded' ? 'Hot work: seals out, fire watch, fumes.' : null,
-    },
-    {
-      id: 're-drill',
-      title: `Drill and tap ${designation} again`,
-      what: `Set the true axis from the neighbours, centre drill, then drill ${drillId} to ${say.length(depthMm)} with a guide, and tap ${hand === 'left' ? 'anticlockwise' : 'clockwise'} as a new hole.${hand === 'left' ? ' Pin the plug first: its outside is a right-hand thread, and tightening the left-hand screw turns it out.' : ''}`,
-      caution: null,
+      minutes: 20,
     },
   ],
 };

@@ -45,6 +45,7 @@ export const solidBush: Method<Own> = {
           : 'Stake it in two places where the face allows.'
       } Leave it to cure as its sheet says.`,
       caution: 'Retaining compound: gloves, air, and no heat before it has cured.',
+      minutes: 15,
     },
   ],
 };

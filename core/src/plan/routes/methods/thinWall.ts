@@ -21,16 +21,19 @@ const STEPS: Readonly<Record<Own['kind'], Omit<OwnStep, 'id'>>> = {
     title: 'Fit a nut plate behind',
     what: 'Bore the wall clear. A tapped plate or a nut plate behind it, held by two rivets or screws, spreads the load; sealant between where it must keep tight.',
     caution: null,
+    minutes: 20,
   },
   'rivet-nut': {
     title: 'Set the rivet nut',
     what: 'Drill to the hole on the nut’s own sheet, deburr, set it square with its tool; try that it does not turn before it is used.',
     caution: 'Never beyond its sheet’s torque: it turns.',
+    minutes: 20,
   },
   'weld-nut': {
     title: 'Weld the nut behind',
     what: 'Bore the wall clear, hold the nut on its axis with an old screw, weld it in short runs, let it cool, run a tap through by hand.',
     caution: 'Hot work: seals out, fire watch, fumes. Never on a closed vessel.',
+    minutes: 20,
   },
 };
 

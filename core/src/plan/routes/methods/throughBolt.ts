@@ -52,8 +52,9 @@ export const throughBolt: Method<Own> = {
     {
       id: 'bolt-through',
       title: 'Bolt through',
-      what: `Bore clear to ${say.length(clearMm)}. Bolt, washers, nut of the same class; hold the head while the nut turns.`,
+      what: `Through the hole bored clear to ${say.length(clearMm)}: bolt, washers, nut of the same class; hold the head while the nut turns.`,
       caution: null,
+      minutes: 15,
     },
   ],
 };

@@ -1,7 +1,7 @@
 import { carriedBy, judgeStrength } from '../checks/strength.ts';
 import { judgeWeldability } from '../checks/weldability.ts';
 import { fastenerNote } from '../fastenerNote.ts';
-import { alwaysOffered, noSteps, type Method } from '../Method.ts';
+import { alwaysOffered, type Method } from '../Method.ts';
 import { withoutThread } from '../withoutThread.ts';
 
 /** Share of its strength that a parent keeps beside a weld: heat treatment is lost (our estimate; sand-cast over heat-treated). */
@@ -42,5 +42,20 @@ export const weld: Method<Own> = {
     ...(route.own.softened ? ['the metal beside a weld counts as not heat treated'] : []),
     ...fastenerNote(route),
   ],
-  steps: noSteps,
+  steps: () => [
+    {
+      id: 'ready-to-weld',
+      title: 'Ready it for the welder',
+      what: 'Open it to clean bright metal, no corner sharp, degrease twice; seals, bearings and paint away from the heat. The welder’s own procedure says filler and preheat.',
+      caution: 'Never on a closed vessel: open, empty, vented. No chlorinated cleaner before heat.',
+      minutes: 30,
+    },
+    {
+      id: 'weld-up',
+      title: 'Weld, cool, dress',
+      what: 'A qualified welder, in short runs; cooled slowly under cover; dressed flush, looked at for cracks with dye.',
+      caution: 'Hot work: fire watch, fumes, eyes, gas struts and airbags away.',
+      minutes: 60,
+    },
+  ],
 };

@@ -10,6 +10,7 @@ export const counterDrillSteps = ({ counterDrillMm, cut }: Route): StepOf<'count
         {
           kind: 'counter-drill',
           id: 'counter-drill',
+          minutes: 3,
           facts: { depthMm: counterDrillMm, majorMm: cut.majorMm },
         },
       ];

@@ -1,7 +1,8 @@
 import { isBolted, isLight, type HoleChoices, type HoleCase } from '../../../judge/hole/index.ts';
 import { WAYS } from '../../../facts/ways/index.ts';
 import { goesLarger, mostReachMm, type NamedTorque, type Route } from '../../routes/index.ts';
-import { noNumber, type StepKind, type StepOf } from '../WorkStep.ts';
+import type { Say } from '../../../basis/units/index.ts';
+import { noNumber, type SaidNumber, type StepKind, type StepOf } from '../WorkStep.ts';
 
 export type FastenFacts = {
   designation: string;
@@ -53,6 +54,7 @@ export function fastenSteps(
     {
       kind: 'fasten',
       id: 'fasten',
+      minutes: 5,
       facts: {
         designation: thread.designation,
         className: fastenerName,
@@ -107,6 +109,16 @@ function torqueWords({ wanted, named, maker }: FastenFacts, say: Parameters<Step
   return `the maker’s torque first. The thread in the part stands ${say.torque(named.threadNm)} oiled; of the usual classes ${classes}: never above the smaller of thread and class`;
 }
 
+/** The torque as one figure; null: only the maker's. */
+function torqueFigure({ wanted, named }: FastenFacts, say: Say): SaidNumber | null {
+  if (wanted) {
+    const least = named === null ? wanted.torqueNm : Math.min(wanted.torqueNm, named.threadNm);
+    return { label: 'Torque', value: say.torque(least), note: STATE[wanted.friction] };
+  }
+  if (named === null || named.torqueNm === null) return null;
+  return { label: 'Torque', value: `at most ${say.torque(named.torqueNm)}`, note: 'oiled; the maker’s figure first' };
+}
+
 /** The present screw goes back where it reaches far enough and not too far; else the reach that one must have. */
 function reachWords(
   { leastMm, mostMm, presentMm }: NonNullable<FastenFacts['reach']>,
@@ -138,5 +150,23 @@ export const fasten: StepKind<FastenFacts> = {
     return `${facts.maker === 'no-bolt' ? designation : screw}: ${torqueWords(facts, say)}.${length}${running}${under}`;
   },
   number: noNumber,
+  more: (facts, say) => {
+    const { reach } = facts;
+    const torque = torqueFigure(facts, say);
+    return {
+      numbers: [
+        ...(torque ? [torque] : []),
+        ...(reach
+          ? [
+              {
+                label: 'Reach below the face',
+                value: `${say.atLeast(reach.leastMm)}${reach.mostMm === null ? ' and more' : ` to ${say.atMost(reach.mostMm)}`}`,
+              },
+            ]
+          : []),
+      ],
+      write: ['torque', 'by'],
+    };
+  },
   caution: () => 'The maker’s torque goes first. A torque meant for dry threads is never used oiled.',
 };

@@ -1,13 +1,18 @@
-import { coilLengthWords } from '../../routes/index.ts';
 import { isLight, type HoleCase } from '../../../judge/hole/index.ts';
-import type { Route } from '../../routes/index.ts';
-import type { StepKind, StepOf } from '../WorkStep.ts';
+import { coilLengthWords, type Route } from '../../routes/index.ts';
+import { handTools, sayTools, stateOn, type HandTool } from '../handTools.ts';
+import type { SaidTool, StepKind, StepOf } from '../WorkStep.ts';
 
-export type InsertFacts = { length: string; fromMm: number; tang: 'falls-free' | 'count' | 'chamber'; light: boolean };
-
-/** Where a broken-off tang goes: only into free air does it fall free. */
-const tangOf = ({ kind, behind, joint }: HoleCase): InsertFacts['tang'] =>
-  joint.screwedIn === 'spark-plug' ? 'chamber' : kind === 'through' && behind === 'nothing' ? 'falls-free' : 'count';
+export type InsertFacts = {
+  designation: string;
+  length: string;
+  fromMm: number;
+  toMm: number;
+  hand: 'right' | 'left';
+  light: boolean;
+  state: SaidTool['state'];
+  tools: HandTool[];
+};
 
 export const insertSteps = (
   hole: HoleCase,
@@ -19,20 +24,19 @@ export const insertSteps = (
         {
           kind: 'insert',
           id: 'insert',
+          minutes: 4,
           facts: {
+            designation: thread.designation,
             length: coilLengthWords({ lengthD: insertLengthD, nominalMm: insertLengthD * thread.majorMm }),
             fromMm: depths.insertFromMm,
-            tang: tangOf(hole),
+            toMm: depths.insertToMm ?? depths.insertFromMm,
+            hand: thread.hand,
             light: isLight(hole.parent),
+            state: stateOn(hole.rules.kit?.coils, thread.id),
+            tools: handTools(hole.rules, 'coil-tool'),
           },
         },
       ];
-
-const TANG: Readonly<Record<InsertFacts['tang'], string>> = {
-  'falls-free': 'Break the tang off where it can fall free; count it.',
-  count: 'Tang: break it off only if you can take it out again and count it, or use a tangless coil.',
-  chamber: 'A tangless coil; or the tang broken off in grease, caught and counted. Nothing may stay in the chamber.',
-};
 
 /** A coil is stainless wire, whatever the screw is. */
 const GALVANIC =
@@ -40,8 +44,17 @@ const GALVANIC =
 
 export const insert: StepKind<InsertFacts> = {
   title: ({ length }) => `Wind in the coil, ${length}`,
-  what: ({ fromMm, tang, light }, say) =>
-    `Set the first turn ${say.atLeast(fromMm)} under the face. ${TANG[tang]}${light ? ` ${GALVANIC}` : ''}`,
+  what: ({ fromMm, light, hand }, say) =>
+    `Tang first, ${hand === 'left' ? 'anticlockwise' : 'clockwise'}, under light pressure, no pull: a coil that is pulled jumps a thread. Set the first turn ${say.atLeast(fromMm)} under the face.${light ? ` ${GALVANIC}` : ''}`,
   number: ({ fromMm }) => ({ label: 'under the face', valueMm: fromMm, safe: 'up' }),
-  caution: () => 'The tang is sharp, and stainless is not magnetic: find it with your eyes.',
+  caution: () => 'The tang is sharp, and wire springs: eye protection.',
+  more: ({ designation, toMm, state, tools }, say) => ({
+    numbers: [{ label: 'Its last turn', value: say.length(toMm), note: 'below the face' }],
+    tools: [
+      { name: `coil ${designation}`, state, instead: state === 'missing' ? 'get it with its tap' : null },
+      ...sayTools(tools),
+    ],
+    feel: 'It turns evenly; a step or a click is a jumped turn: wind it out and take a new one.',
+    write: ['under the face'],
+  }),
 };

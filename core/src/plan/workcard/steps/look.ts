@@ -13,7 +13,9 @@ export type LookFacts = {
 /** What nobody looked at yet, and what is taken without being asked: the first step of a card. */
 export function lookSteps({ parent, joint }: HoleCase, { ticks }: Route): StepOf<'look', LookFacts>[] {
   const takenC = joint.serviceC === null && joint.nearHeat === null ? presumedServiceC(parent) : null;
-  return ticks.length === 0 && takenC === null ? [] : [{ kind: 'look', id: 'look', facts: { ticks, takenC } }];
+  return ticks.length === 0 && takenC === null
+    ? []
+    : [{ kind: 'look', id: 'look', minutes: 3, facts: { ticks, takenC } }];
 }
 
 export const look: StepKind<LookFacts> = {

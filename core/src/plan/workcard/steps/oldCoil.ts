@@ -8,7 +8,7 @@ export type OldCoilFacts = Record<string, never>;
 /** A coil that is still in comes out before any drill: a drill catches its wire. */
 export const oldCoilSteps = (hole: HoleCase, { method }: Route): StepOf<'old-coil', OldCoilFacts>[] =>
   hole.earlierRepair === 'wire-coil' && (hole.coilState ?? 'in') === 'in' && WAYS[method].drills
-    ? [{ kind: 'old-coil', id: 'old-coil', facts: {} }]
+    ? [{ kind: 'old-coil', id: 'old-coil', minutes: 15, facts: {} }]
     : [];
 
 export const oldCoil: StepKind<OldCoilFacts> = {

@@ -6,9 +6,10 @@ import { noNumber, type StepKind, type StepOf } from '../WorkStep.ts';
 export type OwnStepFacts = { of: RouteOwn; at: number };
 
 export const ownSteps = (route: Route): StepOf<'own', OwnStepFacts>[] =>
-  ownStepsOf(route, SAY.mm).map(({ id }, at) => ({
+  ownStepsOf(route, SAY.mm).map(({ id, minutes }, at) => ({
     kind: 'own',
     id,
+    minutes,
     facts: { of: { method: route.method, own: route.own } as RouteOwn, at },
   }));
 

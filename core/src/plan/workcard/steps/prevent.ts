@@ -31,6 +31,7 @@ export function preventSteps(
     {
       kind: 'prevent',
       id: 'prevent',
+      minutes: 3,
       facts: {
         cause,
         bolted: isBolted(hole),

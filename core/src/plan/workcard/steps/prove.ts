@@ -1,17 +1,33 @@
+import type { HoleCase } from '../../../judge/hole/index.ts';
+import { HEAD_D, headGapMm, TAP_LEAN_LIMIT_DEG } from '../../cutting/index.ts';
 import { threadToMm, type Route } from '../../routes/index.ts';
+import { handTools, sayTools, type HandTool } from '../handTools.ts';
 import type { StepKind, StepOf } from '../WorkStep.ts';
 
 export type ProveFacts = {
   designation: string;
   /** How far down thread is counted on; 0: no thread in the part carries it. */
   reachMm: number;
+  headMm: number;
+  headGapMm: number;
+  tools: HandTool[];
 };
 
-export const proveStep = (route: Route): StepOf<'prove', ProveFacts> => ({
-  kind: 'prove',
-  id: 'prove',
-  facts: { designation: route.thread.designation, reachMm: threadToMm(route) },
-});
+export function proveStep({ rules }: HoleCase, route: Route): StepOf<'prove', ProveFacts> {
+  const headMm = HEAD_D * route.thread.majorMm;
+  return {
+    kind: 'prove',
+    id: 'prove',
+    minutes: 5,
+    facts: {
+      designation: route.thread.designation,
+      reachMm: threadToMm(route),
+      headMm,
+      headGapMm: headGapMm(headMm, TAP_LEAN_LIMIT_DEG),
+      tools: handTools(rules, 'thread-gauge'),
+    },
+  };
+}
 
 export const prove: StepKind<ProveFacts> = {
   title: () => 'Prove it',
@@ -21,4 +37,15 @@ export const prove: StepKind<ProveFacts> = {
       : `A good ${designation} screw goes in by hand over its whole length, and what it presses on lies flat.`,
   number: ({ reachMm }) => (reachMm > 0 ? { label: 'thread to', valueMm: reachMm, safe: 'down' } : null),
   caution: () => 'A screw that fits shows only that the thread is not too small.',
+  more: ({ headMm, headGapMm: gapMm, tools }, say) => ({
+    tools: sayTools(tools),
+    numbers: [
+      {
+        label: 'Under the head',
+        value: `at most ${say.atMost(gapMm)} on one side`,
+        note: `a head of ${say.length(headMm)}, screwed in by hand`,
+      },
+    ],
+    write: ['gauge, turns', 'depth', 'under the head'],
+  }),
 };

@@ -3,31 +3,47 @@ import type { StepKind, StepOf } from '../WorkStep.ts';
 import { clean } from './clean.ts';
 import { counterDrill } from './counterDrill.ts';
 import { countersink } from './countersink.ts';
+import { cure } from './cure.ts';
 import { drill } from './drill.ts';
 import { fasten } from './fasten.ts';
+import { gaugeBore } from './gaugeBore.ts';
+import { gaugeThread } from './gaugeThread.ts';
+import { hold } from './hold.ts';
 import { insert } from './insert.ts';
+import { locate } from './locate.ts';
 import { look } from './look.ts';
 import { oldCoil } from './oldCoil.ts';
 import { own } from './own.ts';
+import { pilot } from './pilot.ts';
 import { prevent } from './prevent.ts';
-import { protect } from './protect.ts';
 import { prove } from './prove.ts';
+import { ready } from './ready.ts';
 import { remedy } from './remedy.ts';
+import { strip } from './strip.ts';
+import { tang } from './tang.ts';
 import { tap } from './tap.ts';
 
 /** Every kind of step, as it is said. */
 const REGISTRY = {
-  protect,
   look,
-  'old-coil': oldCoil,
+  strip,
   remedy,
+  'old-coil': oldCoil,
+  hold,
+  ready,
+  locate,
+  pilot,
   drill,
+  'gauge-bore': gaugeBore,
   'counter-drill': counterDrill,
   countersink,
   tap,
   clean,
+  'gauge-thread': gaugeThread,
   own,
   insert,
+  tang,
+  cure,
   prove,
   fasten,
   prevent,

@@ -6,7 +6,7 @@ export type RemedyFacts = { check: Check };
 /** What a check asks to be done about it, as a step of its own. */
 export const remedySteps = (checks: readonly Check[]): StepOf<'remedy', RemedyFacts>[] =>
   checks.flatMap((check) =>
-    check.remedy === undefined ? [] : [{ kind: 'remedy', id: `remedy-${check.remedy}`, facts: { check } }],
+    check.remedy === undefined ? [] : [{ kind: 'remedy', id: `remedy-${check.remedy}`, minutes: 10, facts: { check } }],
   );
 
 export const remedy: StepKind<RemedyFacts> = {

@@ -1,4 +1,3 @@
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -9,6 +8,7 @@ import Typography from '@mui/material/Typography';
 import { formatLength, type FrozenPlan, type UnitSystem, PRECISION } from '@deep-mend/core';
 import { useMemo, useState } from 'react';
 import { isNumber, onDevice } from '../../../../base/kept.ts';
+import { StepMore } from '../../card/CardStep.tsx';
 import { FONT } from '../../../../base/theme.ts';
 
 /** One step at a time, the number that matters in huge type. */
@@ -57,11 +57,9 @@ export function CutPanel({
         </Box>
       )}
       <Typography sx={{ fontSize: 19, my: 2 }}>{step.what}</Typography>
-      {step.caution && (
-        <Alert severity="warning" sx={{ mb: 2 }}>
-          {step.caution}
-        </Alert>
-      )}
+      <Box className="card-step" sx={{ mb: 2 }}>
+        <StepMore step={step} />
+      </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 2fr', gap: 1 }}>
         <Button variant="outlined" disabled={index === 0} onClick={() => go(index - 1)} sx={{ minHeight: 64 }}>
           Back

@@ -9,6 +9,8 @@ const panel = (props: Partial<Parameters<typeof PreparePanel>[0]> = {}) => (
     plan={plan}
     before={null}
     stale={false}
+    moved={false}
+    onPaper={null}
     units="mm"
     bar={null}
     onAgain={() => undefined}
@@ -29,7 +31,8 @@ test('the numbers are the plan’s, in the reader’s unit', () => {
 
 test('the card’s steps are printed as they were frozen, in order, in both units', () => {
   const { again } = show(panel());
-  const shown = () => screen.getAllByRole('listitem').map((item) => item.querySelector('p')!.textContent);
+  const shown = () =>
+    screen.getAllByRole('heading', { level: 4 }).map((head) => head.querySelector('span:nth-child(2)')!.textContent);
   expect(shown()).toEqual(plan.said.mm.steps.map(({ title }) => title));
   again(panel({ units: 'in' }));
   for (const { what } of plan.said.in.steps) expect(screen.getByText(what)).toBeTruthy();

@@ -1,11 +1,16 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { ENGINE_VERSION, formatLength, formatLoad, type FrozenPlan, type UnitSystem, PRECISION } from '@deep-mend/core';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
+import { onDevice } from '../../../../base/kept.ts';
 import { Figure } from '../../../../parts/Figure.tsx';
+import { isPaper, PAPERS, type Paper } from '../../../../parts/papers.ts';
 import { Verdict } from '../../../../parts/Verdict.tsx';
+import { CardStep } from '../../card/CardStep.tsx';
 import { BoreBeforeTapping } from './BoreBeforeTapping.tsx';
 
 /** The numbers of the plan that are asked for most. */
@@ -39,23 +44,84 @@ function PlanFigures({ plan, units, drills }: { plan: FrozenPlan; units: UnitSys
   );
 }
 
+type Steps = FrozenPlan['said']['mm']['steps'];
+
+/** What the whole card takes: its time without waits, and every tool that the crib does not have. */
+function Takes({ steps }: { steps: Steps }) {
+  const minutes = steps.reduce((sum, step) => sum + (step.minutes ?? 0), 0);
+  const missing = new Map(
+    steps
+      .flatMap(({ tools = [] }) => tools.filter(({ state }) => state === 'missing'))
+      .map((tool) => [tool.name, tool]),
+  );
+  if (minutes === 0) return null;
+  return (
+    <Typography sx={{ fontSize: 15, mb: 1 }}>
+      About {minutes} min at work, waits left out.{' '}
+      {missing.size > 0 && (
+        <Box component="span" sx={{ color: 'warning.main' }}>
+          Not in the crib:{' '}
+          {[...missing.values()]
+            .map(({ name, instead }) => (instead === null ? name : `${name} (instead: ${instead})`))
+            .join('; ')}
+          .
+        </Box>
+      )}
+    </Typography>
+  );
+}
+
 /** The steps in their order, as they were frozen. */
-function WorkCard({ steps }: { steps: FrozenPlan['said']['mm']['steps'] }) {
+function WorkCard({ steps }: { steps: Steps }) {
   return (
     <>
       <Typography variant="h3" component="h3">
         Work card
       </Typography>
-      <Box component="ol" sx={{ pl: 3, m: 0 }}>
-        {steps.map((step) => (
-          <Box component="li" key={step.id} sx={{ py: 0.75, borderTop: 1, borderColor: 'divider' }}>
-            <Typography sx={{ fontWeight: 700 }}>{step.title}</Typography>
-            <Typography sx={{ fontSize: 15 }}>{step.what}</Typography>
-            {step.caution && <Typography sx={{ fontSize: 14, color: 'warning.main' }}>{step.caution}</Typography>}
-          </Box>
+      <Takes steps={steps} />
+      <ol className="card-steps">
+        {steps.map((step, index) => (
+          <CardStep key={step.id} step={step} index={index} />
         ))}
-      </Box>
+      </ol>
     </>
+  );
+}
+
+/** The card on paper: a PDF of its own, made by the server from the frozen plan. */
+function OnPaper({ hrefOf }: { hrefOf: (paper: Paper) => string }) {
+  const [paper, setPaper] = useState<Paper>(() => onDevice.value('paper', isPaper) ?? 'a4');
+  return (
+    <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', mt: 1.5 }} className="no-print">
+      <Button
+        variant="outlined"
+        component="a"
+        href={hrefOf(paper)}
+        target="_blank"
+        rel="noopener"
+        sx={{ flex: 1, minHeight: 48 }}
+      >
+        The card on paper (PDF)
+      </Button>
+      <TextField
+        select
+        size="small"
+        label="Paper"
+        value={paper}
+        onChange={({ target: { value } }) => {
+          if (!isPaper(value)) return;
+          onDevice.keep('paper', value);
+          setPaper(value);
+        }}
+        sx={{ width: 110 }}
+      >
+        {PAPERS.map(({ id, name }) => (
+          <MenuItem key={id} value={id}>
+            {name}
+          </MenuItem>
+        ))}
+      </TextField>
+    </Box>
   );
 }
 
@@ -64,8 +130,10 @@ export function PreparePanel({
   plan,
   before,
   stale,
+  moved,
   units,
   bar,
+  onPaper,
   onAgain,
   onOtherwise,
   onCut,
@@ -74,7 +142,11 @@ export function PreparePanel({
   /** What the machine still waits for. */
   before: ReactNode;
   stale: boolean;
+  /** The route's numbers stand, but place, machine, tools or rules have changed since the card was written. */
+  moved: boolean;
   units: UnitSystem;
+  /** Where the card lies as a file; null: the server does not have this plan yet. */
+  onPaper: ((paper: Paper) => string) | null;
   onAgain: () => void;
   onOtherwise: (() => void) | null;
   /** Why the machine is shut; null: it is open. */
@@ -98,6 +170,12 @@ export function PreparePanel({
           Its numbers are the old ones.
         </Alert>
       )}
+      {moved && (
+        <Alert severity="info" action={<Button onClick={onAgain}>Weigh again</Button>} sx={{ mb: 1.5 }}>
+          The numbers stand. What the card says of the work has changed: place, machine, tools or house rules. Freeze it
+          again to have the new card.
+        </Alert>
+      )}
       <PlanFigures plan={plan} units={units} drills={drills} />
       {before}
       {drills && <BoreBeforeTapping plan={plan} units={units} />}
@@ -117,14 +195,12 @@ export function PreparePanel({
           It came out otherwise
         </Button>
       )}
+      {onPaper && <OnPaper hrefOf={onPaper} />}
       <WorkCard steps={plan.said[units].steps} />
       <Typography sx={{ fontSize: 13.5, color: 'text.secondary', mt: 1 }}>
         Numbers frozen by engine {plan.engineVersion}. The product plans; it does not approve. The maker’s limits and
         local codes go first.
       </Typography>
-      <Button onClick={() => window.print()} className="no-print">
-        Print the card
-      </Button>
     </Box>
   );
 }

@@ -1,0 +1,2 @@
+export { dryWords, fluidFor, fluidName } from './fluidFor.ts';
+export { FLUIDS, type FluidId } from './tables/fluids.ts';

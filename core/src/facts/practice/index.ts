@@ -1,0 +1,1 @@
+export { optionOf, PRACTICES, type PracticeId, type PracticeOption, type PracticesKept } from './practices.ts';

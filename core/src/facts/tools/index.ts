@@ -1,0 +1,1 @@
+export { toolRow, TOOLS, type ToolId } from './tools.ts';

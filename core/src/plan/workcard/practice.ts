@@ -1,0 +1,40 @@
+import { optionOf, PRACTICES, type PracticeId, type PracticeOption } from '../../facts/practice/index.ts';
+import type { HouseRules } from '../../judge/hole/index.ts';
+import type { SaidPractice } from './WorkStep.ts';
+
+/** What is taken of a question of practice, by the shop or by the case, and the other way. */
+export type TakenPractice = { id: PracticeId; taken: string; other: string; settled: boolean };
+
+/** What the shop has settled, else what the case asks for. */
+export const settledOr = <Id extends PracticeId>(
+  { practice }: Pick<HouseRules, 'practice'>,
+  id: Id,
+  byCase: PracticeOption<Id>,
+): PracticeOption<Id> => (practice?.[id] as PracticeOption<Id> | undefined) ?? byCase;
+
+/**
+ * What is taken, with the other way beside it: where the shop has settled otherwise, the other is what the case asks for.
+ * @example takePractice({}, 'pilot', 'none', 'pilot').taken // 'none'
+ */
+export function takePractice<Id extends PracticeId>(
+  rules: Pick<HouseRules, 'practice'>,
+  id: Id,
+  byCase: PracticeOption<Id>,
+  other: PracticeOption<Id>,
+): TakenPractice {
+  const taken = settledOr(rules, id, byCase);
+  return { id, taken, other: taken === byCase ? other : byCase, settled: rules.practice?.[id] !== undefined };
+}
+
+export const sayPractice = (rows: readonly TakenPractice[]): SaidPractice[] =>
+  rows.map(({ id, taken, other, settled }) => {
+    const [here, there] = [optionOf(id, taken as never), optionOf(id, other as never)];
+    return {
+      question: PRACTICES.find((row) => row.id === id)!.question,
+      taken: here.name,
+      right: here.right,
+      settled,
+      other: there.name,
+      otherRight: there.right,
+    };
+  });

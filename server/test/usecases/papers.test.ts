@@ -1,0 +1,150 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { inflateSync } from 'node:zlib';
+import type { Response } from 'superagent';
+import { v7 } from 'uuid';
+import { paperText } from '../../src/files/pdf/letters.ts';
+import { readConfig } from '../../src/platform/config.ts';
+import { case1, clientOf, fileOf, frozen, startHarness, type Harness } from '../harness.ts';
+
+let harness: Harness;
+let planned: Awaited<ReturnType<typeof frozen>>;
+const folder = mkdtempSync(join(tmpdir(), 'papers-'));
+beforeAll(async () => {
+  harness = await startHarness();
+  planned = await frozen(harness);
+});
+afterAll(async () => {
+  rmSync(folder, { recursive: true });
+  await harness.stop();
+});
+
+const whole = (res: Response, done: (error: null, body: Buffer) => void) => {
+  const chunks: Buffer[] = [];
+  res.on('data', (chunk: Buffer) => chunks.push(chunk));
+  res.on('end', () => done(null, Buffer.concat(chunks)));
+};
+async function pdfAt(path: string, client: Pick<Harness, 'get'> = harness): Promise<Buffer> {
+  const reply = await client
+    .get(path)
+    .buffer(true)
+    .parse(whole as never)
+    .expect(200);
+  expect(reply.headers['content-type']).toBe('application/pdf');
+  return reply.body as Buffer;
+}
+
+/** What a reader of the file sees: Debian's own tool, not ours. Spaces and line ends are one space. */
+function read(pdf: Buffer): string {
+  const file = join(folder, 'read.pdf');
+  writeFileSync(file, pdf);
+  const { stdout, stderr, status } = spawnSync('pdftotext', ['-raw', file, '-'], { encoding: 'utf8' });
+  if (status !== 0) throw new Error(stderr);
+  return stdout.replace(/\s+/g, ' ');
+}
+/** The drawing of a file as it stands in it, page after page. */
+const drawn = (pdf: Buffer): string =>
+  [...pdf.toString('latin1').matchAll(/stream\r?\n([\s\S]*?)\r?\nendstream/g)]
+    .map(([, stream]) => {
+      try {
+        return inflateSync(Buffer.from(stream!, 'latin1')).toString('latin1');
+      } catch {
+        return '';
+      }
+    })
+    .join('\n');
+
+test.each(['mm', 'in'] as const)('the card holds every word that was frozen, in %s', async (units) => {
+  const words = read(await pdfAt(`/holes/${planned.id}/card.pdf?units=${units}`));
+  const { plan } = (await fileOf(harness, planned.id)).mends[0]!;
+  const { steps } = plan!.said[units];
+  expect(steps.length).toBeGreaterThan(10);
+  for (const { title, what, caution, stop, fluid, numbers = [] } of steps) {
+    for (const said of [title, what, caution, stop, fluid, ...numbers.flatMap(({ value, note }) => [value, note])])
+      if (said) expect(words).toContain(paperText(said).replace(/\s+/g, ' '));
+  }
+  expect(words).toContain(planned.planId.slice(0, 8));
+  expect(words).toContain('it does not approve');
+});
+
+/** A line of the ruler in the file: from x to x on one height, in points. */
+const RULER = { mm: (50 * 72) / 25.4, in: 2 * 72 };
+test.each([
+  ['mm', 'a4', 595.28, 841.89],
+  ['in', 'letter', 612, 792],
+] as const)('its ruler is true in the file, %s on %s', async (units, paper, width, height) => {
+  const pdf = await pdfAt(`/holes/${planned.id}/card.pdf?units=${units}&paper=${paper}`);
+  expect(pdf.toString('latin1')).toContain(`/MediaBox [0 0 ${width} ${height}]`);
+  const levels = [...drawn(pdf).matchAll(/([\d.]+) ([\d.]+) m\n([\d.]+) ([\d.]+) l/g)]
+    .map((match) => match.slice(1).map(Number))
+    .filter(([, y1, , y2]) => y1 === y2)
+    .map(([x1, , x2]) => x2! - x1!);
+  expect(levels.filter((length) => Math.abs(length - RULER[units]) < 0.02).length).toBeGreaterThan(0);
+});
+
+test('black and grey only, and never the plate’s colours', async () => {
+  const colours = [
+    ...drawn(await pdfAt(`/holes/${planned.id}/card.pdf`)).matchAll(/([\d.]+) ([\d.]+) ([\d.]+) (?:scn|SCN)/g),
+  ];
+  expect(colours.length).toBeGreaterThan(20);
+  for (const [, red, green, blue] of colours) expect([red, red]).toEqual([green, blue]);
+});
+
+test.each([
+  ['https://mend.example/', 'https://mend.example'],
+  ['https://mend.example/shop', 'https://mend.example/shop'],
+  ['http://127.0.0.1:4000', null],
+  ['http://localhost:80', null],
+  ['http://[::1]:80', null],
+  [undefined, null],
+])('PUBLIC_URL %s', (text, expected) => {
+  expect(readConfig({ DATABASE_URL: 'postgres://x', ...(text ? { PUBLIC_URL: text } : {}) }).publicUrl).toBe(expected);
+});
+test.each(['mend.example', 'ftp://mend.example'])('PUBLIC_URL %s is refused', (text) => {
+  expect(() => readConfig({ DATABASE_URL: 'postgres://x', PUBLIC_URL: text })).toThrow('PUBLIC_URL must');
+});
+
+test('a code of squares only where somebody can be led to', async () => {
+  const squares = async (client: Pick<Harness, 'get'>) =>
+    [...drawn(await pdfAt(`/holes/${planned.id}/card.pdf`, client)).matchAll(/ re\n/g)].length;
+  const { sequelize, context } = harness;
+  const { searching, shopId, actorId, now } = context;
+  const led = clientOf({
+    sequelize,
+    searching,
+    shopId,
+    defaultActorId: actorId,
+    now,
+    publicUrl: 'https://mend.example',
+  });
+  expect((await squares(led)) - (await squares(harness))).toBeGreaterThan(200);
+});
+
+test('what is not there is said: no plan, another hole, another sheet, another shop', async () => {
+  const bare = await case1(harness);
+  expect((await harness.get(`/holes/${bare.id}/card.pdf`)).status).toBe(404);
+  expect((await harness.get(`/holes/${v7()}/card.pdf`)).status).toBe(404);
+  expect((await harness.get(`/holes/${planned.id}/card.pdf?mend=${v7()}`)).status).toBe(404);
+  expect((await harness.get(`/holes/${planned.id}/card.pdf?paper=a3`)).status).toBe(400);
+  expect((await harness.get('/charts.pdf?sheet=none')).status).toBe(400);
+  const other = await harness.otherShop();
+  expect((await other.get(`/holes/${planned.id}/card.pdf`)).status).toBe(404);
+});
+
+test.each([
+  ['metric-coarse', 'M8 × 1.25 6.8 mm'],
+  ['unc', '3/8-16 UNC'],
+  ['drills', '6.8 mm 6.80 5/16-22 BSF, M8 × 1.25'],
+])('the chart %s on paper says what the screen says', async (sheet, words) => {
+  expect(read(await pdfAt(`/charts.pdf?sheet=${sheet}&units=mm`))).toContain(words);
+});
+
+test.each([
+  ['≥ 3 mm', 'at least 3 mm'],
+  ['Škoda–Łódź', 'Skoda–?ódz'],
+  ['½ turn, 8 × 1.25, 0.8°, touch − 3', '½ turn, 8 × 1.25, 0.8°, touch − 3'],
+])('%s is set as %s', (text, set) => {
+  expect(paperText(text)).toBe(set);
+});
