@@ -51,7 +51,7 @@ test('a missing drill is replaced by its neighbours, on the quick line and in th
   await page.getByRole('combobox', { name: 'Worn drill' }).fill('12.1 mm');
   await page.getByRole('option', { name: '12.1 mm' }).click();
   await page.getByLabel('bores, mm').fill('12.14');
-  await page.getByRole('button', { name: 'Add' }).last().click();
+  await page.getByRole('button', { name: 'Add', exact: true }).last().click();
   await expect(page.getByText('12.1 mm bores 12.14 mm')).toBeVisible();
   await page.locator('body').press('/');
   await page.keyboard.type('M14');
@@ -96,7 +96,7 @@ test('by keyboard only: from the shop to a frozen plan', async ({ page }) => {
   const tabTo = async (name: RegExp, role: 'link' | 'button' | 'radio' = 'link') => {
     const target = page.getByRole(role, role === 'radio' ? { name, checked: true } : { name }).first();
     await expect(target).toBeVisible();
-    for (let presses = 0; presses < 80; presses += 1) {
+    for (let presses = 0; presses < 120; presses += 1) {
       if (await target.evaluate((element) => element === document.activeElement)) return;
       await page.keyboard.press('Tab');
     }

@@ -1,8 +1,15 @@
 // npm run shots: one current picture of each main view, from fresh demo data, into docs/screenshots.
 import { spawnSync } from 'node:child_process';
-import { mkdirSync } from 'node:fs';
+import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { checkNode, ensureChromium, ensurePostgres, installDependencies, ROOT } from './lib/bootstrap.mjs';
+import {
+  checkNode,
+  ensureChromium,
+  ensurePdfReader,
+  ensurePostgres,
+  installDependencies,
+  ROOT,
+} from './lib/bootstrap.mjs';
 import { CHROMIUM_ARGS } from './lib/chromium.mjs';
 import { startPostgres } from './lib/postgres.mjs';
 import { startServer } from './lib/server.mjs';
@@ -11,6 +18,7 @@ import { build } from './build.mjs';
 checkNode();
 installDependencies();
 ensurePostgres();
+ensurePdfReader();
 const executablePath = ensureChromium();
 await build();
 const out = join(ROOT, 'docs', 'screenshots');
@@ -29,7 +37,6 @@ const snapped = await open('stud snapped');
 const winch = await open('stripped, found');
 const head = await open('stud pulled');
 const brake = await open('pulled its thread');
-const plug = await open('drain plug');
 const twice = await find('/mends?state=closed&limit=100', (hole) => hole.repairs === 2);
 const asset = await find('/assets', (row) => row.name.startsWith('Guillemot'));
 
@@ -55,7 +62,6 @@ const SHOTS = [
   ['crib', '/crib'],
   ['phone', `/mend/${gear.id}/decide`, { viewport: { width: 390, height: 844 } }],
   ['release', `/mend/${brake.id}/prepare`],
-  ['seat', `/mend/${plug.id}/decide`],
   ['free', `/mend/${snapped.id}/free`, { wait: 'half the projection' }],
 ];
 for (const [name, path, options = {}] of SHOTS) {
@@ -84,6 +90,24 @@ const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await page.goto(empty.url, { waitUntil: 'networkidle' });
 await page.screenshot({ path: join(out, 'first-start.png') });
 await browser.close();
+// The first page of a card as its reader sees it on paper.
+const card = await fetch(`${server.url}/api/v1/holes/${winch.id}/card.pdf?paper=a4&units=mm`);
+const file = join(out, 'card.pdf');
+writeFileSync(file, Buffer.from(await card.arrayBuffer()));
+const painted = spawnSync('pdftoppm', [
+  '-png',
+  '-r',
+  '110',
+  '-f',
+  '1',
+  '-l',
+  '1',
+  '-singlefile',
+  file,
+  join(out, 'card'),
+]);
+rmSync(file);
+if (painted.status !== 0) throw new Error(String(painted.stderr));
 await empty.stop();
 await server.stop();
 await cluster.stop();

@@ -3,7 +3,14 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { checkNode, ensureChromium, ensurePdfReader, ensurePostgres, installDependencies, ROOT } from './lib/bootstrap.mjs';
+import {
+  checkNode,
+  ensureChromium,
+  ensurePdfReader,
+  ensurePostgres,
+  installDependencies,
+  ROOT,
+} from './lib/bootstrap.mjs';
 
 checkNode();
 installDependencies();

@@ -11,6 +11,7 @@ import {
   chanceOfHarm,
   InputError,
   corePlan,
+  freeingCard,
   DEFAULT_HOUSE_RULES,
   drillsToCore,
   harmInput,
@@ -21,6 +22,7 @@ import {
   weighFreeing,
   type CaseInputs,
   type CoreDrilling,
+  type CorePlan,
   type Rack,
   type Thread,
 } from '@deep-mend/core';
@@ -68,13 +70,14 @@ export function freeOf(input: PlannerInput<'free'>, thread: Thread, rack: Rack):
   if (freeing === null) throw new InputError('case-incomplete', 'request', ['what is stuck']);
   const { stuck, means } = freeing;
   const said = means.map((row) => ({ ...row, ...sayMeans(row, SAY.mm) }));
+  const cardOf = (plan: CorePlan | null) => freeingCard(stuck, means[0]!, plan, SAY.mm);
   const prevent = preventNextTap(stuck);
   const around = {
     before: beforeFreeing(stuck).map(beforeWords),
     cautions: cautionsOf(stuck),
     preventNext: prevent && preventWords(prevent, SAY.mm),
   };
-  if (!drillsToCore(means)) return { ...around, means: said, harm: null };
+  if (!drillsToCore(means)) return { ...around, means: said, card: cardOf(null), harm: null };
   const { depthMm, spareShare, trials } = input;
   const drilling: CoreDrilling = { ...freeing.drilling, depthMm, spareShare, trials };
   const measured = drilling.measuredOffset ?? null;
@@ -84,12 +87,15 @@ export function freeOf(input: PlannerInput<'free'>, thread: Thread, rack: Rack):
     measured && input.drilledMm !== undefined
       ? afterStep(stuck, trial, input.drilledMm, measured, harm.recommendedMm)
       : null;
+  const plan =
+    harm.recommendedMm === null ? null : corePlan(stuck, trial.window, harm.recommendedMm, measured?.mm ?? 0);
   return {
     ...around,
     means: said,
+    card: cardOf(plan),
     window: trial.window,
     harm,
-    plan: harm.recommendedMm === null ? null : corePlan(stuck, trial.window, harm.recommendedMm, measured?.mm ?? 0),
+    plan,
     afterStep: after && { ...after, words: afterStepWords(after, SAY.mm) },
   };
 }

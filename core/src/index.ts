@@ -222,7 +222,7 @@ export {
   tickWords,
   type TickId,
 } from './plan/routes/index.ts';
-export { sayStep, writeWorkCard } from './plan/workcard/index.ts';
+export { coreFluidWords, freeingCard, sayStep, writeWorkCard } from './plan/workcard/index.ts';
 export {
   cardStands,
   ENGINE_VERSION,

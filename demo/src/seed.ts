@@ -28,7 +28,7 @@ import {
   type Tx,
 } from '@deep-mend/server';
 import { v7 } from 'uuid';
-import { ASSETS, SHOP_NAME, type DemoAsset, type DemoFace, type DemoMend } from './scenario/index.ts';
+import { ASSETS, SHED, SHOP_NAME, type DemoAsset, type DemoFace, type DemoMend } from './scenario/index.ts';
 
 /**
  * Loads the made-up shop into a database, through the same use cases as a person's work, each entry at the time that it tells
@@ -192,6 +192,7 @@ if (items.length === 0) {
   Object.assign(settings, {
     name: SHOP_NAME,
     drillSets: ['metric-tenths', 'metric-halves', 'fractional', 'number', 'letter'],
+    rules: { ...settings.rules, ...SHED },
     setUp: true,
   });
   await shop.use(null, new Date(), (context) => saveShop(context, settings, revision));

@@ -7,6 +7,7 @@ import { standbyGenerator } from './standbyGenerator.ts';
 import { linkspan } from './linkspan.ts';
 import { yardTruck } from './yardTruck.ts';
 
+export { SHED } from './shed.ts';
 export type { DemoAsset, DemoFace, DemoMend } from './DemoAsset.ts';
 
 /** Tern Sound Ferries: a made-up island ferry operator with one shed. Every name and number here is invented. */

@@ -245,7 +245,7 @@ function footer(page: Page, { plan, planId, units }: CardInput, at: number, of: 
   page.shapes.push(
     level('foot', y, MARGIN_PT, right, LINE_PEN),
     ...textShapes('foot note', note, MARGIN_PT, y + 3),
-    ...checkRuler(units, right - 190, y + 14),
+    ...checkRuler(units, right - 222, y + 14),
   );
   if (at !== of - 1) return;
   const signY = page.heightPt - MARGIN_PT + 4;

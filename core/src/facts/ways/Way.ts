@@ -11,6 +11,8 @@ export interface Way {
   taps: boolean;
   /** Fills the hole first, so that its old thread is made again in new metal. */
   fills: boolean;
+  /** Bores by the sheet of what is fitted, which the maker gives with it. */
+  bySheet: boolean;
   /** Uses a thread in the parent, old or new, to carry the load. */
   threadCarries: boolean;
   /** Follows the old hole, so that its lean stays. */
@@ -66,6 +68,7 @@ export const USUAL_WAY = {
   drills: false,
   taps: false,
   fills: false,
+  bySheet: false,
   threadCarries: false,
   followsHole: true,
   leaksAlong: false,

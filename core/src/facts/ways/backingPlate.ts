@@ -3,6 +3,7 @@ import { USUAL_WAY, type Way } from './Way.ts';
 /** A thread behind or in a wall too thin to hold one: nut plate or backing plate. */
 export const backingPlate: Way = {
   ...USUAL_WAY,
+  bySheet: true,
   name: 'Nut plate or backing plate',
   past: 'nut plate behind',
   drills: true,

@@ -3,6 +3,7 @@ import { USUAL_WAY, type Way } from './Way.ts';
 /** A thread behind or in a wall too thin to hold one: rivet nut. */
 export const rivetNut: Way = {
   ...USUAL_WAY,
+  bySheet: true,
   name: 'Rivet nut',
   past: 'rivet nut',
   drills: true,

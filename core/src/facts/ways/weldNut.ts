@@ -3,6 +3,7 @@ import { USUAL_WAY, type Way } from './Way.ts';
 /** A thread behind or in a wall too thin to hold one: weld nut. */
 export const weldNut: Way = {
   ...USUAL_WAY,
+  bySheet: true,
   name: 'Weld nut',
   past: 'weld nut',
   drills: true,

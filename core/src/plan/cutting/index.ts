@@ -27,6 +27,7 @@ export {
   turnsInMachine,
   type SquareAid,
 } from './square.ts';
+export { suitsPlace } from './suitsPlace.ts';
 export { loadBand, loadScale, type LoadBand, type LoadCase, type LoadScale } from './tapLoad.ts';
 export { tapName, tapNumber } from './tapNames.ts';
 export {

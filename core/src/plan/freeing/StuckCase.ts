@@ -1,3 +1,4 @@
+import type { Machine } from '../../facts/machines/index.ts';
 import { NOTHING_LISTED, type Owned } from '../../facts/owned/index.ts';
 import { FULL_RACK, type Rack } from '../../facts/drills/index.ts';
 import type { ParentMaterial } from '../../facts/materials/index.ts';
@@ -59,6 +60,8 @@ export interface StuckCase {
   tried: readonly TriedMeans[];
   rack: Rack;
   owned: Owned;
+  /** Machines of the shop, in the order in which they are taken. */
+  machines: readonly Machine[];
 }
 
 /**
@@ -96,5 +99,6 @@ export function blankStuck(what: StuckCase['what'], thread: Thread, parent: Pare
     tried: [],
     rack: FULL_RACK,
     owned: NOTHING_LISTED,
+    machines: [],
   };
 }

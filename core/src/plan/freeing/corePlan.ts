@@ -1,6 +1,7 @@
 import { positive, within } from '../../basis/numeric/index.ts';
 import { rackDrills, type RackDrill } from '../../facts/drills/index.ts';
-import { screwDrillSpeed, setSpeedRpm } from '../cutting/index.ts';
+import { holdsShank } from '../../facts/machines/index.ts';
+import { screwDrillSpeed, setSpeedRpm, speedOnMachine, suitsPlace } from '../cutting/index.ts';
 import { chipsOf, type Chips } from './chips.ts';
 import { coreDrill, looseShellMm, stiffShellMm, type CoreDrill, type CoreWindow } from './coreWindow.ts';
 import type { StuckCase } from './StuckCase.ts';
@@ -85,7 +86,14 @@ export function coreSteps(
   lastMm: number,
   window: CoreWindow,
   offsetMm: number,
-  { rack, thread, classId, stainless }: Pick<StuckCase, 'rack' | 'thread' | 'classId' | 'stainless'>,
+  {
+    rack,
+    thread,
+    classId,
+    stainless,
+    machines = [],
+    access,
+  }: Pick<StuckCase, 'rack' | 'thread' | 'classId' | 'stainless'> & Partial<Pick<StuckCase, 'machines' | 'access'>>,
 ): CoreStep[] {
   const leastMm = Math.min(FIRST_STEP.mm, FIRST_STEP.d * thread.majorMm);
   const drills = rackDrills(rack).filter(
@@ -110,10 +118,16 @@ export function coreSteps(
       after.length === 0 || WORTH_A_STEP * drill.diameterMm <= after[0]!.diameterMm ? [drill, ...after] : after,
     [],
   );
+  const inPlace = access === 'in-place';
+  // A screw that is drilled out hardens under a drill that runs too fast: hardly over, whatever the machine has.
+  const speedSet = (wantedRpm: number, mm: number) => {
+    const machine = machines.find((one) => suitsPlace(one, inPlace) && holdsShank(one, mm));
+    return machine ? speedOnMachine(wantedRpm, machine.speeds, true).speedRpm : setSpeedRpm(wantedRpm);
+  };
   return kept.map((drill) => ({
     drill,
     ...coreDrill(drill.diameterMm, window, offsetMm, rack.drilling),
-    speedRpm: setSpeedRpm(screwDrillSpeed({ classId, stainless }, drill.diameterMm).speedRpm),
+    speedRpm: speedSet(screwDrillSpeed({ classId, stainless }, drill.diameterMm).speedRpm, drill.diameterMm),
   }));
 }
 

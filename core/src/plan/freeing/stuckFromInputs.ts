@@ -61,6 +61,7 @@ export function stuckFromInputs(
     tried,
     rack: shop.rack,
     owned: shop.rules.kit ?? NOTHING_LISTED,
+    machines: shop.rules.machines ?? [],
   };
 }
 

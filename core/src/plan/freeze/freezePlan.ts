@@ -63,6 +63,16 @@ export function freezePlan({ hole, routes }: Proposal, routeId: string): FrozenP
   };
 }
 
+/** Browser and server differ in the last bit of a tangent: numbers are compared to so many digits, whatever the order of the fields. */
+const DIGITS = 9;
+function toDigits(value: unknown): unknown {
+  if (typeof value === 'number') return Number(value.toPrecision(DIGITS));
+  if (Array.isArray(value)) return value.map(toDigits);
+  if (value === null || typeof value !== 'object') return value;
+  const entries = Object.entries(value).filter(([, item]) => item !== undefined);
+  return entries.sort(([a], [b]) => (a < b ? -1 : 1)).map(([key, item]) => [key, toDigits(item)]);
+}
+
 /**
  * Whether a plan's card is still the one that would be written: place, machine, tools or house rules may have changed without moving
  * a number of the route. A route that is no longer there, or another engine, is the plan's own question.
@@ -70,5 +80,5 @@ export function freezePlan({ hole, routes }: Proposal, routeId: string): FrozenP
 export function cardStands({ hole, routes }: Proposal, plan: FrozenPlan): boolean {
   const route = routes.find(({ id }) => id === plan.routeId);
   if (!route || plan.engineVersion !== ENGINE_VERSION) return true;
-  return digestOf(writeWorkCard(hole, route)) === digestOf(plan.steps);
+  return JSON.stringify(toDigits(writeWorkCard(hole, route))) === JSON.stringify(toDigits(plan.steps));
 }

@@ -1,4 +1,4 @@
-import { chooseTapDrill, FULL_RACK } from '../../facts/drills/index.ts';
+import { chooseTapDrill, FULL_RACK, rackDrills } from '../../facts/drills/index.ts';
 import { internalLimits, threadGeometry, type Thread } from '../../facts/threads/index.ts';
 import { WAYS } from '../../facts/ways/index.ts';
 import type { HoleCase } from '../../judge/hole/index.ts';
@@ -54,9 +54,10 @@ function outerJob(hole: HoleCase, route: Route): CutJob {
   const coil = insertLengthD !== null;
   return {
     prefix: '',
-    drillId: cut.drill?.drill.id ?? null,
-    // A way with neither tap nor drill of the rack bores by its own sheet: its own step says so.
-    drillMm: cut.tapLeads.length === 0 && cut.drill === null ? null : cut.drillMm,
+    // A clear hole goes by its size: the rack has it or it is got.
+    drillId:
+      cut.drill?.drill.id ?? rackDrills(hole.rack).find(({ diameterMm }) => diameterMm === cut.drillMm)?.id ?? null,
+    drillMm: way.bySheet ? null : cut.drillMm,
     found: way.atThisHole ? foundOf(hole) : null,
     through: hole.kind === 'through',
     shoulderMm: depths.drillShoulderMm,

@@ -1,6 +1,6 @@
-import { holdsShank, MACHINE_KINDS, usualMachine, type Machine } from '../../facts/machines/index.ts';
+import { holdsShank, usualMachine, type Machine } from '../../facts/machines/index.ts';
 import type { HoleCase } from '../../judge/hole/index.ts';
-import { drillSpeed, isHeatShy, reachOnMachine, speedOnMachine } from '../cutting/index.ts';
+import { drillSpeed, isHeatShy, reachOnMachine, speedOnMachine, suitsPlace } from '../cutting/index.ts';
 import type { Route } from '../routes/index.ts';
 
 /** Where the work is done, with what. */
@@ -12,12 +12,6 @@ export interface Setting {
   /** Somebody said where the part is. */
   placeSaid: boolean;
 }
-
-const stands = ({ kind }: Machine): boolean => MACHINE_KINDS.find(({ id }) => id === kind)!.stands;
-
-/** In place a hand drill or a magnet drill works, off the machine whatever stands. */
-const suits = (machine: Machine, inPlace: boolean): boolean =>
-  inPlace ? machine.kind === 'hand-drill' || machine.kind === 'magnet-drill' : stands(machine);
 
 /** How well a machine does a drill, least first: it holds it, its slowest is slow enough, everything goes under its spindle. */
 function misses(machine: Machine, hole: HoleCase, drillMm: number, depthMm: number): number {
@@ -45,7 +39,7 @@ export function settingOf(hole: HoleCase, { cut, depths }: Pick<Route, 'cut' | '
   const inPlace = hole.work.access === 'in-place';
   const placeSaid = hole.work.access !== null;
   const drillMm = cut.drillMm ?? cut.majorMm;
-  const candidates = (hole.rules.machines ?? []).filter((machine) => suits(machine, inPlace));
+  const candidates = (hole.rules.machines ?? []).filter((machine) => suitsPlace(machine, inPlace));
   const best = candidates
     .map((machine) => ({ machine, off: misses(machine, hole, drillMm, depths.drillTipMm) }))
     .reduce<{ machine: Machine; off: number } | null>((kept, one) => (kept && kept.off <= one.off ? kept : one), null);

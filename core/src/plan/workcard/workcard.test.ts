@@ -4,7 +4,9 @@ import { CAUSES } from '../../facts/ways/index.ts';
 import { weighCase } from '../../pipeline.ts';
 import { rankWords } from '../routes/index.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
-import { freezePlan } from '../freeze/index.ts';
+import { usualMachine, type Machine } from '../../facts/machines/index.ts';
+import { DEFAULT_HOUSE_RULES, type HoleCase } from '../../judge/hole/index.ts';
+import { cardStands, freezePlan } from '../freeze/index.ts';
 import { sayStep, writeWorkCard } from './index.ts';
 
 const card = (hole: ReturnType<typeof holeCase>, id: string) => {
@@ -190,4 +192,120 @@ test('a coil in light metal: stainless wire and aluminium corrode each other whe
     card(holeCase({ ...THROUGH, parentId }), 'wire-coil:M8x1.25:2D').find(({ id }) => id === 'insert')!.what;
   expect(insertOf('aluminium-6xxx')).toMatch(/primer on the thread or a coated coil/);
   expect(insertOf('grey-iron')).not.toMatch(/primer/);
+});
+
+// The shop's own: what it has settled is followed, what must not be done never is.
+const inShop = (rules: Partial<HoleCase['rules']>, over: Parameters<typeof holeCase>[0] = {}) =>
+  holeCase({ ...THROUGH, damageTo: { mm: 20, halfWidthMm: 0 }, ...over, rules: { ...DEFAULT_HOUSE_RULES, ...rules } });
+const stepOfCard = (hole: HoleCase, route: string, id: string) => card(hole, route).find((step) => step.id === id);
+
+test('first tap by the shop: taper; by the case in tough metal too; a bottoming tap never starts a thread', () => {
+  const first = (hole: HoleCase, route = 'wire-coil:M8x1.25:2D') => stepOfCard(hole, route, 'tap-1')!.title;
+  expect(first(inShop({}))).toMatch(/second tap, 4 threads of lead \(no\. 2\)$/);
+  expect(first(inShop({ practice: { 'first-tap': 'taper' } }))).toMatch(/taper tap, 8 threads of lead \(no\. 1\)$/);
+  expect(first(inShop({ practice: { 'first-tap': 'bottoming' } }))).toMatch(/second tap/);
+});
+
+test('countersink before or after, and not at all where a seat wants its face whole', () => {
+  const order = (practice: HoleCase['rules']['practice']) => {
+    const ids = card(inShop(practice ? { practice } : {}), 'wire-coil:M8x1.25:2D').map(({ id }) => id);
+    return ids.indexOf('countersink') - ids.indexOf('tap-1');
+  };
+  expect(order({ countersink: 'before' })).toBeLessThan(0);
+  expect(order({ countersink: 'after' })).toBeGreaterThan(0);
+  const seat = inShop(
+    {},
+    {
+      threadId: 'M14x1.25',
+      behind: 'closed',
+      joint: { screwedIn: 'spark-plug', mateHole: null, fastenerClassId: null, seat: { mm: 21, halfWidthMm: 0 } },
+    },
+  );
+  const coil = weighCase(seat).routes.find(({ method }) => method === 'wire-coil')!;
+  expect(writeWorkCard(seat, coil).some(({ kind }) => kind === 'countersink')).toBe(false);
+});
+
+test.each([
+  ['settled for the oil at hand, in soft metal', 'mild-steel', 'Motor oil'],
+  ['but never in stainless, where its film breaks', 'austenitic-stainless', 'EP cutting oil'],
+  ['nor on magnesium water', 'magnesium-cast', 'Light oil'],
+])('%s', (_, parentId, first) => {
+  const hole = inShop({ practice: { lubricant: 'at-hand' } }, { parentId });
+  const way = weighCase(hole).routes.find(
+    ({ method, verdict }) => method === 'wire-coil' && verdict !== 'does-not-hold',
+  )!;
+  const tap = sayStep(
+    writeWorkCard(hole, way).find(({ id }) => id === 'tap-1')!,
+    SAY.mm,
+  );
+  expect(tap.fluid).toMatch(new RegExp(`^${first}`));
+});
+
+test('what is not on the crib’s list is missing and says what does in its place; never listed, nothing is missing', () => {
+  const kit = { taps: [], coils: [], extractorDrillsMm: null, tools: ['square' as const], fluids: [] };
+  const tools = card(inShop({ kit }), 'wire-coil:M8x1.25:2D').flatMap((step) => step.tools ?? []);
+  expect(tools.find(({ name }) => name.startsWith('small engineer'))!.state).toBe('owned');
+  const missing = tools.filter(({ state }) => state === 'missing').map(({ name }) => name);
+  expect(missing).toEqual(
+    expect.arrayContaining(['bore gauge or plug gauges', 'M8 × 1.25 insert tap', 'coil M8 × 1.25']),
+  );
+  expect(tools.find(({ name }) => name.startsWith('bore gauge'))!.instead).toMatch(/drill shanks/);
+  const unlisted = card(inShop({}), 'wire-coil:M8x1.25:2D').flatMap((step) => step.tools ?? []);
+  expect(unlisted.filter(({ state }) => state === 'missing')).toEqual([]);
+});
+
+test('the first machine that can do it: one that holds the drill and turns slowly enough before one that does not', () => {
+  const fast = { ...usualMachine('bench-drill', 'f'), name: 'Fast one', speeds: { steps: [1500, 3000] } };
+  const slow = { ...usualMachine('bench-drill', 's'), name: 'Slow one' };
+  const ready = (machines: Machine[], parentId: string) =>
+    stepOfCard(inShop({ machines }, { parentId }), 'wire-coil:M8x1.25:2D', 'ready')!.what;
+  expect(ready([fast, slow], 'mild-steel')).toMatch(/^Written for Slow one,/);
+  expect(ready([fast, slow], 'aluminium-6xxx')).toMatch(/^Written for Fast one,/);
+  expect(ready([], 'mild-steel')).toMatch(/none is listed/);
+});
+
+test('too fast at its slowest is said with a way out, and the machine that turns slowly enough is named', () => {
+  const drill = (machines: Machine[]) => {
+    const hole = inShop({ machines }, { parentId: 'austenitic-stainless', work: { access: 'in-place' } });
+    const way = weighCase(hole).routes.find(
+      ({ method, verdict }) => method === 'wire-coil' && verdict !== 'does-not-hold',
+    )!;
+    return sayStep(
+      writeWorkCard(hole, way).find(({ id }) => id === 'drill')!,
+      SAY.mm,
+    ).numbers![0]!.note!;
+  };
+  const fast = { ...usualMachine('hand-drill', 'h'), speeds: { steps: [1200] } };
+  expect(drill([fast])).toMatch(/too fast still.*short bites/);
+  expect(drill([fast, { ...usualMachine('mill', 'm'), name: 'The mill' }])).toMatch(/take The mill/);
+});
+
+test('into a gearbox: the point just out and no farther, no air, no spiral point, chips counted', () => {
+  const hole = inShop({ practice: { cleaning: 'air' } }, { behind: 'closed', floorName: 'gearbox' });
+  const steps = card(hole, 'wire-coil:M8x1.25:2D');
+  const of = (id: string) => steps.find((step) => step.id === id)!;
+  expect(of('strip').what).toMatch(/closed space \(gearbox\).*never air/);
+  expect(of('drill').numbers!.find(({ label }) => label === 'Stop')!.note).toMatch(/just out, no farther/);
+  expect(of('clean').what).toMatch(/^Brush and vacuum/);
+  expect(of('tap-1').numbers!.find(({ label }) => label === 'Style')!.note).toMatch(
+    /no spiral-point tap: it drives its chips ahead, into/,
+  );
+});
+
+test('in place the flag hangs on a guide, and says where it would be through the wall', () => {
+  const hole = holeCase({ ...blind, floor: { mm: 30, halfWidthMm: 0 }, work: { access: 'in-place' } });
+  const drill = card(hole, 'wire-coil:M8x1.25:2D').find(({ id }) => id === 'drill');
+  const flag = drill?.numbers?.find(({ label }) => label.startsWith('Flag'));
+  expect(flag).toMatchObject({ value: '44.2 mm' });
+  expect(flag!.note).toMatch(/^guide 17 mm \+ depth; at 47 mm it is through the wall\. A collar/);
+});
+
+test('a card stands until place, machine, tools or rules change; then it is another card', () => {
+  const proposal = weighCase(inShop({}));
+  const plan = freezePlan(proposal, 'wire-coil:M8x1.25:2D');
+  // As it comes back from the store.
+  const stored = JSON.parse(JSON.stringify(plan)) as typeof plan;
+  expect(cardStands(proposal, stored)).toBe(true);
+  expect(cardStands(weighCase(inShop({ practice: { 'first-tap': 'taper' } })), stored)).toBe(false);
+  expect(cardStands(weighCase(inShop({}, { work: { access: 'in-place' } })), stored)).toBe(false);
 });

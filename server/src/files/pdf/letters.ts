@@ -1,6 +1,8 @@
 import type { Measure, PaperLetters } from '@deep-mend/drawing';
+import { create, type Font } from 'fontkit';
+import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
-import PDFDocument from 'pdfkit';
+import { unpackWoff } from './unpackWoff.ts';
 
 // Fonts ship with the application, as packages of open fonts. Of a weight each only what is set: a page embeds the letters it uses.
 const require = createRequire(import.meta.url);
@@ -12,9 +14,42 @@ const FILES = {
 } as const;
 export type FontName = keyof typeof FILES;
 
-/** Registers the fonts of a document. */
+/** Words that are set again and again are shaped once: shaping is most of the time that a page takes. */
+const MOST_SHAPED = 20_000;
+
+/** Opens a font; what it has shaped once it gives again. Whoever takes a run scales its places, so each gets its own. */
+function opened(file: string): Font {
+  const font = create(unpackWoff(readFileSync(require.resolve(file))));
+  if (!('layout' in font)) throw new Error(`${file} holds more than one font`);
+  const shape = font.layout.bind(font);
+  const shaped = new Map<string, ReturnType<typeof shape>>();
+  font.layout = (text, ...rest) => {
+    if (rest.some((option) => option !== undefined)) return shape(text, ...rest);
+    let run = shaped.get(text);
+    if (run === undefined) {
+      run = shape(text);
+      if (shaped.size >= MOST_SHAPED) shaped.clear();
+      shaped.set(text, run);
+    }
+    // Copied with its own kind, so that what it computes from its places it still does.
+    return Object.assign(Object.create(Object.getPrototypeOf(run) as object) as typeof run, run, {
+      positions: run.positions.map((place) => ({ ...place })),
+    });
+  };
+  return font;
+}
+
+const FONTS = new Map<string, Font>();
+function fontNamed(name: FontName): Font {
+  const known = FONTS.get(name) ?? opened(FILES[name]);
+  FONTS.set(name, known);
+  return known;
+}
+
+/** Registers the fonts of a document: opened once, whatever the number of documents. */
 export function withFonts(doc: PDFKit.PDFDocument): PDFKit.PDFDocument {
-  for (const [name, file] of Object.entries(FILES)) doc.registerFont(name, require.resolve(file));
+  // Its types know files and bytes only; it takes an open font as well.
+  for (const name of Object.keys(FILES) as FontName[]) doc.registerFont(name, fontNamed(name) as never);
   return doc;
 }
 
@@ -43,9 +78,8 @@ export const paperText = (text: string): string =>
     return /^[\u0020-\u00ff]+$/.test(plain) ? plain : '?';
   });
 
-let ruled: PDFKit.PDFDocument | null = null;
 /** How wide a text is set, by the letters themselves. */
 export const measure: Measure = (text, { sizePt, ...letters }) => {
-  ruled ??= withFonts(new PDFDocument({ autoFirstPage: false }));
-  return ruled.font(fontOf(letters)).fontSize(sizePt).widthOfString(paperText(text));
+  const font = fontNamed(fontOf(letters));
+  return (font.layout(paperText(text)).advanceWidth * sizePt) / font.unitsPerEm;
 };

@@ -1,4 +1,4 @@
-import type { HoleCase } from '../../../judge/hole/index.ts';
+import { isBolted, type HoleCase } from '../../../judge/hole/index.ts';
 import { HEAD_D, headGapMm, TAP_LEAN_LIMIT_DEG } from '../../cutting/index.ts';
 import { threadToMm, type Route } from '../../routes/index.ts';
 import { handTools, sayTools, type HandTool } from '../handTools.ts';
@@ -8,23 +8,27 @@ export type ProveFacts = {
   designation: string;
   /** How far down thread is counted on; 0: no thread in the part carries it. */
   reachMm: number;
+  /** A head comes down on the face. */
+  bolted: boolean;
   headMm: number;
   headGapMm: number;
   tools: HandTool[];
 };
 
-export function proveStep({ rules }: HoleCase, route: Route): StepOf<'prove', ProveFacts> {
+export function proveStep(hole: HoleCase, route: Route): StepOf<'prove', ProveFacts> {
   const headMm = HEAD_D * route.thread.majorMm;
+  const reachMm = threadToMm(route);
   return {
     kind: 'prove',
     id: 'prove',
     minutes: 5,
     facts: {
       designation: route.thread.designation,
-      reachMm: threadToMm(route),
+      reachMm,
+      bolted: isBolted(hole),
       headMm,
       headGapMm: headGapMm(headMm, TAP_LEAN_LIMIT_DEG),
-      tools: handTools(rules, 'thread-gauge'),
+      tools: reachMm > 0 ? handTools(hole.rules, 'thread-gauge') : [],
     },
   };
 }
@@ -37,15 +41,19 @@ export const prove: StepKind<ProveFacts> = {
       : `A good ${designation} screw goes in by hand over its whole length, and what it presses on lies flat.`,
   number: ({ reachMm }) => (reachMm > 0 ? { label: 'thread to', valueMm: reachMm, safe: 'down' } : null),
   caution: () => 'A screw that fits shows only that the thread is not too small.',
-  more: ({ headMm, headGapMm: gapMm, tools }, say) => ({
+  more: ({ headMm, headGapMm: gapMm, tools, bolted, reachMm }, say) => ({
     tools: sayTools(tools),
-    numbers: [
-      {
-        label: 'Under the head',
-        value: `at most ${say.atMost(gapMm)} on one side`,
-        note: `a head of ${say.length(headMm)}, screwed in by hand`,
-      },
-    ],
-    write: ['gauge, turns', 'depth', 'under the head'],
+    ...(bolted
+      ? {
+          numbers: [
+            {
+              label: 'Under the head',
+              value: `at most ${say.atMost(gapMm)} on one side`,
+              note: `a head of ${say.length(headMm)}, screwed in by hand`,
+            },
+          ],
+        }
+      : {}),
+    write: reachMm > 0 ? ['gauge, turns', 'depth', 'under the head'] : ['by'],
   }),
 };

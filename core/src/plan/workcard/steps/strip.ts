@@ -24,11 +24,11 @@ const MOST_NAMED = 4;
 /** The part's own edges take no chips. */
 const PLAIN_EDGES: readonly string[] = ['edge', 'second edge', 'rim of the boss'];
 
-export function stripSteps(hole: HoleCase, { method }: Route): StepOf<'strip', StripFacts>[] {
-  const { taps, drills, elsewhere } = WAYS[method];
+export function stripSteps(hole: HoleCase, { method, cut }: Route): StepOf<'strip', StripFacts>[] {
+  const { fills, elsewhere } = WAYS[method];
   if (elsewhere) return [];
   const through = hole.kind === 'through';
-  const cuts = taps || drills;
+  const cuts = fills || cut.drillMm !== null || cut.tapLeads.length > 0;
   return [
     {
       kind: 'strip',

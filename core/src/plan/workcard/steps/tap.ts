@@ -428,8 +428,12 @@ function styleNumber({ choice, blind }: TapFacts): SaidNumber {
   const { style, because, also, not } = choice;
   const rows = [STYLE_WHY[because]];
   for (const row of also) rows.push(`${STYLE[row.style]} will do too: ${STYLE_WHY[row.because]}`);
-  for (const row of not)
-    if (row.style !== 'forming' || !blind) rows.push(`no ${STYLE[row.style].slice(2)}: ${STYLE_WHY[row.because]}`);
+  const left = not.filter((row) => row.style !== 'forming' || !blind);
+  // What is left for the reason that the style was taken for needs no second telling.
+  const same = left.filter((row) => row.because === because).map((row) => STYLE[row.style].slice(2));
+  if (same.length > 0) rows.push(`no ${same.join(', no ')}`);
+  for (const row of left)
+    if (row.because !== because) rows.push(`no ${STYLE[row.style].slice(2)}: ${STYLE_WHY[row.because]}`);
   return { label: 'Style', value: STYLE[style], note: rows.join('; ') };
 }
 

@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
 import {
   afterStepWords,
+  coreFluidWords,
   formatLengthWithUnit,
   halfWidthOf,
   leversOf,
@@ -115,6 +116,7 @@ function DrillPlan({ free: { plan, stuck }, length }: Shown) {
         </tbody>
       </table>
       <p className={plan.leaves === 'thick' ? 'known-question' : ''}>{shellLeftWords(plan.leaves)}</p>
+      <p>{coreFluidWords(stuck)}</p>
       {depth && (
         <p>
           Stop the drill <b>{length(depth.fromBreakMm)}</b> below the break

@@ -67,3 +67,45 @@ test('it came out otherwise only where there is something to record it on', asyn
   await user.click(screen.getByRole('button', { name: 'It came out otherwise' }));
   expect(told).toBe(1);
 });
+
+test('a step says its numbers, fluid, stop rule and tools; where mechanics differ lies folded', () => {
+  const { text } = show(panel());
+  const tap = plan.said.mm.steps.find(({ id }) => id === 'tap-1')!;
+  for (const { value } of tap.numbers!) expect(text()).toContain(value);
+  expect(text()).toContain(tap.fluid!);
+  expect(text()).toContain(tap.stop!);
+  expect(screen.getByRole('img', { name: /^Tap against its cut: sharp, with fluid, [\d.]+ times$/ })).toBeTruthy();
+  expect(screen.getAllByText('Where good mechanics differ').length).toBeGreaterThan(1);
+});
+
+test('what the crib does not have stands above the steps, with what does in its place', () => {
+  const steps = plan.said.mm.steps.map((step) => ({
+    ...step,
+    tools: step.tools?.map((tool) => ({
+      ...tool,
+      state: tool.name.startsWith('stop') ? tool.state : ('missing' as const),
+    })),
+  })) as typeof plan.said.mm.steps;
+  const { text } = show(panel({ plan: { ...plan, said: { ...plan.said, mm: { ...plan.said.mm, steps } } } }));
+  expect(text()).toContain('Not in the crib: vacuum (instead: a brush, and grease on the flutes)');
+});
+
+test('a card of another place or machine asks to be frozen again; its numbers stand', async () => {
+  let again = 0;
+  const { user, text } = show(panel({ moved: true, onAgain: () => void (again += 1) }));
+  expect(text()).toContain('The numbers stand.');
+  await user.click(screen.getByRole('button', { name: 'Weigh again' }));
+  expect(again).toBe(1);
+});
+
+test('on paper only once the server has the plan; the paper is kept on the device', async () => {
+  const { user, again } = show(panel());
+  expect(screen.queryByRole('link', { name: /on paper/ })).toBeNull();
+  again(panel({ onPaper: (paper) => `/card.pdf?paper=${paper}` }));
+  const link = () => screen.getByRole('link', { name: /on paper/ }).getAttribute('href');
+  expect(link()).toBe('/card.pdf?paper=a4');
+  await user.click(screen.getByLabelText('Paper'));
+  await user.click(screen.getByRole('option', { name: 'Letter' }));
+  expect([link(), localStorage.getItem('paper')]).toEqual(['/card.pdf?paper=letter', '"letter"']);
+  localStorage.clear();
+});
