@@ -9,9 +9,9 @@ export interface LoadRow {
   band: 'easy' | 'feel' | 'care' | 'snaps';
 }
 
-const WIDTH = 400;
+const WIDTH = 460;
 const ROW_PT = 21;
-const PAD = { left: 172, right: 34, top: 34, bottom: 8 };
+const PAD = { left: 162, right: 36, top: 34, bottom: 8 };
 /** Past this a tap stands so far above its cut that the difference says nothing. */
 const MOST_TIMES = 10;
 /** Where the bands begin, and what they are called. */
@@ -25,7 +25,7 @@ const INK: Readonly<Record<LoadRow['band'], Ink>> = { easy: 'holds', feel: 'hold
 
 const LIMIT_PEN: Pen = { ink: 'hatch', width: 1 };
 const NAME: Letters = { sizePt: 12, ink: 'faint' };
-const LABEL: Letters = { sizePt: 13, ink: 'scribe' };
+const LABEL: Letters = { sizePt: 12.5, ink: 'scribe' };
 const FIGURE: Letters = { sizePt: 13, ink: 'scribe', bold: true };
 const FIRST: Letters = { ...FIGURE, ink: 'chalk' };
 

@@ -125,7 +125,7 @@ export function drillSteps(hole: HoleCase, setting: Setting, job: CutJob): StepO
             ? null
             : flagSetting({ guideMm, gapMm: 0, toTipMm: addToTouchMm, wallMm }),
         floorLeftMm: wallMm === null ? null : wallMm - tipMm,
-        floorName: hole.floorName,
+        floorName: hole.behind === 'nothing' ? 'the far side' : hole.floorName,
         roomBelowMm: through ? drillPointMm(drillMm) + JUST_OUT_MM : null,
         endRoomMm: joint.endRoom?.mm ?? null,
         hardens: isHeatShy(parent),

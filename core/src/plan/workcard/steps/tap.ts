@@ -461,7 +461,8 @@ export const tap: StepKind<TapFacts> = {
   caution: ({ followsHelix }) =>
     `Eyes guarded: taps are glass-hard and snap.${followsHelix ? ' A carbon steel tap may clean; it does not cut a new thread.' : ' No carbon steel tap for a new thread.'}`,
   more: (facts, say) => ({
-    numbers: [...tapNumbers(facts, say), styleNumber(facts), powerNumber(facts)],
+    // What is the same as with the tap before is said once.
+    numbers: [...tapNumbers(facts, say), ...(facts.order > 1 ? [] : [styleNumber(facts), powerNumber(facts)])],
     tools: [
       {
         name: `${facts.tapName}`,
@@ -470,12 +471,20 @@ export const tap: StepKind<TapFacts> = {
       },
       ...sayTools(facts.tools),
     ],
-    fluid: fluidWords(facts.fluid),
+    fluid: facts.order > 1 ? 'As with the tap before; wipe its chips off first.' : fluidWords(facts.fluid),
     feel: facts.followsHelix
       ? 'Light all the way: it cleans, it does not cut. Where it grows heavy the helix is lost.'
       : 'An even push that does not grow; chips in every flute.',
     stop: 'It springs back instead of cutting, or wants more push than a turn before: stop. Bottom reached, leaning, hole too small, chips packed, tap blunt: look which.',
-    scale: facts.scale.lines.map(({ id, ratio }) => ({ label: LOAD[id], times: times(ratio), band: loadBand(ratio) })),
+    ...(facts.order > 1
+      ? {}
+      : {
+          scale: facts.scale.lines.map(({ id, ratio }) => ({
+            label: LOAD[id],
+            times: times(ratio),
+            band: loadBand(ratio),
+          })),
+        }),
     ...(facts.practice.length > 0 ? { practice: sayPractice(facts.practice) } : {}),
     write: ['stiff at turn', 'square, two sides'],
   }),
