@@ -1,24 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
-import { demo, openMend } from './helpers.ts';
+import { enter, openMend, ownMend, recorded, weighedMend } from './helpers.ts';
 
 const metal = (page: Page) => page.getByLabel('Cut in');
-const holeOf = (page: Page): string => /mend\/([\w-]+)/.exec(page.url())![1]!;
-/** What of one kind is recorded on the hole that the page shows. */
-async function recorded(page: Page, kind: string): Promise<{ id: string; payload: Record<string, unknown> }[]> {
-  const reply = await page.request.get(`${demo()}/api/v1/holes/${holeOf(page)}`);
-  const { events } = (await reply.json()) as {
-    events: { id: string; kind: string; payload: Record<string, unknown> }[];
-  };
-  return events.filter((event) => event.kind === kind);
-}
-/** A hole of its own for one test: nothing that another test looks at is changed. */
-async function ownMend(page: Page, name: string): Promise<void> {
-  await page.goto(demo());
-  await page.getByRole('button', { name: 'Start a mend' }).click();
-  await page.getByLabel('Part and hole').fill(name);
-  await page.getByRole('button', { name: 'Measure it' }).click();
-  await expect(page.getByRole('button', { name: '2 Measure' })).toHaveAttribute('aria-current', 'step');
-}
 
 test('without a connection the work goes on, nothing snaps back, and each entry is recorded once', async ({
   page,
@@ -105,24 +88,10 @@ test('a plan made without a connection says so, leads to the machine, and is the
   page,
   context,
 }) => {
-  await ownMend(page, 'Planned offline, hole 1');
-  const enter = async (label: string, text: string) => {
-    const field = page.getByLabel(label, { exact: true });
-    await field.fill(text);
-    await field.press('Enter');
-  };
-  await enter('Thread as made', 'M8');
-  await metal(page).selectOption({ label: 'Aluminium, cast and heat treated' });
-  await page.getByLabel('The hole is').selectOption('through');
-  await enter('Thickness', '20');
-  await enter('Stripped from the face to', '9');
-  await enter('Axis to nearest edge', '30');
-  await page.getByRole('button', { name: 'All true' }).click();
-  await page.getByRole('button', { name: /^Weigh the/ }).click();
+  await weighedMend(page, 'Planned offline, hole 1');
   // The parts of the page that are fetched when they are first opened are here by now.
-  await expect(page.getByRole('button', { name: /^Plan this mend/ })).toBeEnabled();
   await context.setOffline(true);
-  await enter('Hole in the mating part', '9');
+  await enter(page, 'Hole in the mating part', '9');
   await page.getByRole('button', { name: /^Plan this mend/ }).click();
   await expect(page.getByRole('heading', { name: /^Planned:/ })).toBeVisible();
   await expect(page.getByText('This plan is not at the server yet')).toBeVisible();

@@ -45,6 +45,7 @@ const SHELVES = [
   'plan/cutting',
   'plan/freeing',
   'plan/routes',
+  'plan/bench',
   'plan/workcard',
   'plan/profile',
   'plan/layout',

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { AssetDetail, AssetQuery, AssetSummary, NewAsset, NewFace } from './nouns/assets.ts';
-import { HoleQuery, HoleSummary, MoveReading, NewHole } from './nouns/holes.ts';
+import { BenchKept, BenchTurns, HoleQuery, HoleSummary, MoveReading, NewHole } from './nouns/holes.ts';
 import { ListQuery, page } from './nouns/lists.ts';
 import { MendQuery, NewPlan } from './nouns/mends.ts';
 import { CardQuery, ChartQuery, Pdf } from './nouns/papers.ts';
@@ -99,6 +99,25 @@ export const ENDPOINTS = {
     body: NewPlan,
     reply: HoleWritten,
     ifMatch: 'always',
+  },
+  readBench: {
+    method: 'get',
+    path: '/holes/:id/bench',
+    summary: 'Turns counted so far, as a device copied them',
+    reply: BenchKept,
+  },
+  keepBench: {
+    method: 'put',
+    path: '/holes/:id/bench',
+    summary: 'Copy the turns counted so far: the last copy stands',
+    body: BenchTurns,
+    reply: BenchKept,
+  },
+  listClocks: {
+    method: 'get',
+    path: '/clocks',
+    summary: 'Waits that run or are due, the first due on top',
+    reply: z.array(HoleSummary),
   },
   printCard: {
     method: 'get',

@@ -222,6 +222,19 @@ export {
   tickWords,
   type TickId,
 } from './plan/routes/index.ts';
+export {
+  advanceOf,
+  cureMinutes,
+  marksOf,
+  stiffCauses,
+  stoppedEarly,
+  turnPlanOf,
+  turnsAt,
+  turnsWords,
+  type NextMark,
+  type StiffNow,
+  type TurnPlan,
+} from './plan/bench/index.ts';
 export { coreFluidWords, freeingCard, sayStep, writeWorkCard } from './plan/workcard/index.ts';
 export {
   cardStands,
@@ -253,6 +266,10 @@ export {
   isAhead,
   MEND_OUTCOMES,
   RELEASERS,
+  STEP_ENDS,
+  STIFF_CAUSES_TOLD,
+  STIFF_THENS,
+  type Clock,
   type Releaser,
   type MendOutcome,
 } from './record/events/index.ts';

@@ -21,6 +21,7 @@ export { cardPages, type CardInput } from './paper/cardPages.ts';
 export { PT_PER_MM, type Measure, type PaperId, type PaperLetters } from './paper/Paper.ts';
 export { tablePages, type PaperTable } from './paper/tablePages.ts';
 export { bandSize, minorBand, type MinorBandInput } from './charts/minorBand.ts';
+export { benchSheet, type BenchTool } from './benchSheet.ts';
 export { endView } from './endView.ts';
 export { generationRings } from './generationRings.ts';
 export { holeGlyph, type GlyphFacts } from './holeGlyph.ts';

@@ -3,6 +3,7 @@ import { build, type Plugin } from 'esbuild';
 import { randomBytes } from 'node:crypto';
 import { rmSync } from 'node:fs';
 import { dirname, join } from 'node:path';
+import { pathToFileURL } from 'node:url';
 import pino from 'pino';
 import { Sequelize } from 'sequelize';
 import supertest from 'supertest';
@@ -73,6 +74,8 @@ describe('a toy of everything runs', () => {
       format: 'cjs',
       target: 'node20',
       logLevel: 'error',
+      // A bundle in the old module form has no address of its own; fonts are looked for from it.
+      define: { 'import.meta.url': JSON.stringify(pathToFileURL(outfile).href) },
       loader: { '.css': 'empty' },
       plugins: [overTheTree],
     });

@@ -17,6 +17,8 @@ export const holeRow = (changes: Partial<HoleSummary> = {}): HoleSummary => ({
   what: '',
   lastOutcome: null,
   doNotUse: false,
+  clockWhat: null,
+  clockDueAt: null,
   updatedAt: '2026-01-02T08:00:00.000Z',
   revision: 3,
   ...changes,

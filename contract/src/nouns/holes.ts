@@ -34,6 +34,9 @@ export const HoleSummary = z
     what: z.string().nullable(),
     lastOutcome: oneOf(MEND_OUTCOMES).nullable(),
     doNotUse: z.boolean(),
+    /** The wait that is due first, of those that run on it. */
+    clockWhat: z.string().nullable(),
+    clockDueAt: Moment.nullable(),
     updatedAt: Moment,
     revision: z.number().int(),
   })
@@ -53,3 +56,13 @@ export const MoveReading = z
   })
   .meta({ id: 'MoveReading' });
 export type MoveReading = z.infer<typeof MoveReading>;
+
+/** Turns that a bench has counted so far: a draft of the device, copied now and then; no part of the hole's life. */
+export const BenchTurns = z
+  .strictObject({ mendId: Id, stepId: z.string().min(1).max(60), turns: z.number().min(0).max(10_000) })
+  .meta({ id: 'BenchTurns' });
+export type BenchTurns = z.infer<typeof BenchTurns>;
+
+/** What stands of it, by whom and when; nothing: nobody counted. */
+export const BenchKept = BenchTurns.extend({ by: z.string(), at: Moment }).nullable();
+export type BenchKept = z.infer<typeof BenchKept>;

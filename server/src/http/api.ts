@@ -131,8 +131,9 @@ export function apiRouter(options: ApiOptions): Router {
         ifMatch: ifMatchOf(ctx, endpoint.ifMatch),
         idempotencyKey: idempotencyKeyOf(ctx, endpoint.once),
       });
-      ctx.body = endpoint.file ? Buffer.from(reply.body as Uint8Array) : reply.body;
-      if (endpoint.file) ctx.type = endpoint.file;
+      // Nothing is an answer too: in JSON, not an empty reply that no reader of JSON takes.
+      ctx.body = endpoint.file ? Buffer.from(reply.body as Uint8Array) : (reply.body ?? 'null');
+      ctx.type = endpoint.file ?? 'json';
       if (reply.revision !== undefined) ctx.set('ETag', `"${reply.revision}"`);
     });
   }

@@ -3,7 +3,8 @@ import { addAsset, addFace, listAssets, readAsset } from '../usecases/assets/ass
 import type { Context, Tx } from '../usecases/Context.ts';
 import { addHole } from '../usecases/holes/addHole.ts';
 import { appendEvent } from '../usecases/holes/appendEvent.ts';
-import { listHoles, listMends } from '../usecases/holes/lists.ts';
+import { keepBench, readBench } from '../usecases/holes/bench.ts';
+import { listClocks, listHoles, listMends } from '../usecases/holes/lists.ts';
 import { moveReading } from '../usecases/holes/moveReading.ts';
 import { readHole } from '../usecases/holes/readHole.ts';
 import { freezePlan } from '../usecases/mends/freezePlan.ts';
@@ -77,6 +78,9 @@ export const HANDLERS: { readonly [N in EndpointName]: (call: Call<N>) => Promis
   moveReading: ({ context, id, body, ifMatch }) =>
     written(context, (tx) => moveReading(context, id, body, ifMatch, tx)),
   freezePlan: ({ context, id, body, ifMatch }) => written(context, (tx) => freezePlan(context, id, body, ifMatch!, tx)),
+  readBench: async ({ context, id }) => ({ body: await readBench(context, id) }),
+  keepBench: async ({ context, id, body }) => ({ body: await keepBench(context, id, body) }),
+  listClocks: async ({ context }) => ({ body: await listClocks(context) }),
   printCard: async ({ context, id, query }) => ({ body: await printCard(context, id, query) }),
   printChart: async ({ context, query }) => ({ body: await printChart(context, query) }),
   listMends: async ({ context, query }) => ({ body: await listMends(context, query) }),

@@ -81,6 +81,8 @@ export class HoleSummaryRow extends Model<Row<HoleSummaryRow>, New<HoleSummaryRo
   declare what: string | null;
   declare lastOutcome: string | null;
   declare doNotUse: boolean;
+  declare clockWhat: string | null;
+  declare clockDueAt: Date | null;
   declare updatedAt: Date;
   declare revision: number;
 }
@@ -167,6 +169,8 @@ export function bindModels(sequelize: Sequelize): void {
       what: textOrNull(),
       lastOutcome: textOrNull(),
       doNotUse: flag(),
+      clockWhat: textOrNull(),
+      clockDueAt: { ...moment(), allowNull: true },
       updatedAt: moment(),
       revision: integer(),
     },

@@ -5,7 +5,7 @@ const GRANTS: Readonly<Record<string, string>> = {
   'SELECT, INSERT': 'event, plan',
   'SELECT, INSERT, UPDATE': 'shop, actor, asset, face, hole, mend',
   // Caches that can be made anew, and keys that are forgotten.
-  'SELECT, INSERT, UPDATE, DELETE': 'hole_summary, hole_head, once',
+  'SELECT, INSERT, UPDATE, DELETE': 'hole_summary, hole_head, once, bench',
   SELECT: 'migration',
 };
 

@@ -32,7 +32,7 @@ export const toyWay: Method<Own> = {
   whyNothing: () => 'toys are everywhere',
   notes: (route, say) => [\`a toy of \${say.length(route.own.lengthMm)}\`],
   steps: ({ lengthMm }, say) => [
-    { id: 'play', title: 'Play', what: \`Play for \${say.length(lengthMm)}.\`, caution: null },
+    { id: 'play', title: 'Play', what: \`Play for \${say.length(lengthMm)}.\`, caution: null, minutes: 1 },
   ],
 };
 `;

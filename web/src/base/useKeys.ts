@@ -12,6 +12,9 @@ function isTyping(target: EventTarget | null): boolean {
   );
 }
 
+const isPressed = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && target.closest('button, a, summary, [role="button"]') !== null;
+
 /** Binds single keys for as long as the component is shown. */
 export function useKeys(actions: Actions): void {
   const latest = useRef(actions);
@@ -22,6 +25,8 @@ export function useKeys(actions: Actions): void {
   useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
+      // Space and Enter on what has focus press that.
+      if ((event.key === ' ' || event.key === 'Enter') && isPressed(event.target)) return;
       const action = latest.current[event.key];
       if (!action) return;
       event.preventDefault();

@@ -4,6 +4,7 @@ import {
   MEANS,
   PARENTS,
   quantityRow,
+  STEP_ENDS,
   threadById,
   type EventKindId,
   type EventPayloads,
@@ -29,6 +30,8 @@ type Reading = EventPayloads['reading'];
 const readingWords = ({ quantity, text, notation, halfWidthMm }: Reading) =>
   `${quantityRow(quantity).name}: ${text}${/^[\d.,\s]+$/.test(text) ? ` ${notation}` : ''} ± ${doubtWords(halfWidthMm, notation)}`;
 
+const THEN_WORDS = { 'goes-on': 'goes on', 'plan-again': 'planned again', broke: 'the tool broke' } as const;
+
 /** What a person did, kind by kind, in one line. */
 const WORDS: { readonly [K in EventKindId]: (payload: EventPayloads[K]) => string } = {
   located: ({ name }) => `New hole: ${name}`,
@@ -42,6 +45,13 @@ const WORDS: { readonly [K in EventKindId]: (payload: EventPayloads[K]) => strin
   looked: ({ ticks }) => `Looked at before the cut: ${ticks.length} of the list`,
   released: ({ by, reference }) => `Released by ${by}, ${reference}`,
   attempt: ({ means, outcome }) => `Tried to free it: ${MEANS[means].name} (${outcome})`,
+  'step-done': ({ stepId, end, note, turns }) =>
+    `At the machine, ${stepId}: ${STEP_ENDS.find(({ id }) => id === end)!.name}${turns === undefined ? '' : `, ${turns} turns`}${note === '' ? '' : ` (${note})`}`,
+  'clock-started': ({ what, dueAt }) => `A clock runs: ${what}, due ${dueAt.slice(0, 16).replace('T', ' ')} UTC`,
+  'clock-ended': () => 'A clock was stopped',
+  'handed-over': ({ note }) => `Handed over: ${note}`,
+  'went-stiff': ({ stepId, turns, then }) =>
+    `It went stiff at ${stepId}${turns === null ? '' : ` after ${turns} turns`}: ${THEN_WORDS[then]}`,
   result: ({ results }) => `Proof recorded: ${results.length} ${results.length === 1 ? 'check' : 'checks'}`,
   'mend-closed': ({ outcome }) => `Mend ended: ${outcomeWords(outcome)}`,
 };

@@ -12,6 +12,7 @@ import { useState } from 'react';
 import { Link, NavLink } from 'react-router';
 import { useShop } from '../base/ShopContext.tsx';
 import { FONT } from '../base/theme.ts';
+import { ClocksDue } from '../parts/ClocksDue.tsx';
 import { QuickLine } from './QuickLine.tsx';
 
 const PLACES = [
@@ -177,6 +178,7 @@ export function Header({ scheme, onScheme, onKeys }: SchemeSwitch & { onKeys: ()
     >
       <Brand shopName={settings.name} />
       <Places />
+      <ClocksDue />
       <Box sx={{ flex: 1, display: { xs: 'none', md: 'block' } }} />
       <QuickLine />
       <UnitsSwitch />

@@ -1,12 +1,16 @@
 import { act, screen, within } from '@testing-library/react';
 import { keptOn } from '../base/kept.ts';
+import { holeRow } from '../../test/holes.ts';
 import { SETTINGS, show } from '../../test/panel.tsx';
+import { serve } from '../../test/serve.ts';
 import { FirstStart } from './FirstStart.tsx';
 import { Shell } from './Shell.tsx';
 
 const shell = (props: Partial<Parameters<typeof Shell>[0]> = {}) => (
   <Shell scheme="light" onScheme={() => undefined} {...props} />
 );
+
+beforeEach(() => void serve({ 'GET /clocks': [] }));
 
 test('units are switched by hand and by key, but not by the one that is on', async () => {
   let toggled = 0;
@@ -61,6 +65,19 @@ test('a browser that keeps nothing is said to, as soon as it refuses', () => {
   };
   act(() => keptOn(() => ({ getItem: () => null, setItem: full, removeItem: full })).keepText('a', 'b'));
   expect(screen.getByRole('alert').textContent).toContain('This browser keeps nothing on the device');
+});
+
+test('a wait is seen from every place: the one that is due first, late said as late', async () => {
+  const clock = (clockWhat: string, minutes: number) =>
+    holeRow({ clockWhat, clockDueAt: new Date(Date.now() + minutes * 60_000).toISOString() });
+  serve({ 'GET /clocks': [clock('soak', -3), clock('cure', 40)] });
+  show(shell());
+  const seen = await screen.findByRole('link', { name: /soak and 1 more/ });
+  expect([seen.textContent, seen.getAttribute('data-due'), seen.getAttribute('href')]).toEqual([
+    expect.stringMatching(/^late by 3:0\dsoak/),
+    'true',
+    '/mend/h1/cut',
+  ]);
 });
 
 test('the first start asks three questions and saves them as one', async () => {

@@ -5,6 +5,8 @@ import type { RecordedResult } from '../results/index.ts';
 import type { Attempt } from './attempt.ts';
 import type { MendOutcome } from './mendClosed.ts';
 import type { ReleasedPayload } from './released.ts';
+import type { StepDone } from './stepDone.ts';
+import type { WentStiff } from './wentStiff.ts';
 import type { TickId } from '../../plan/routes/index.ts';
 import type { ReadingPayload } from './reading.ts';
 
@@ -14,6 +16,17 @@ export interface ReadingEntry extends ReadingPayload {
   happenedAt: string;
   state: 'live' | 'superseded' | 'struck' | 'moved' | 'past';
   reason: string | null;
+}
+
+/** A wait that runs on by itself. */
+export interface Clock {
+  clockId: string;
+  what: string;
+  startedAt: string;
+  dueAt: string;
+  by: string;
+  /** Null: it runs, or is due and nobody has looked. */
+  endedAt: string | null;
 }
 
 export interface MendEntry {
@@ -30,6 +43,12 @@ export interface MendEntry {
   release: Omit<ReleasedPayload, 'mendId'> | null;
   /** What was tried to free it, in order. */
   attempts: (Attempt & { at: string; actor: string })[];
+  /** Steps at the machine, in the order in which they ended. */
+  steps: (StepDone & { at: string; actor: string })[];
+  /** Waits, running and over. */
+  clocks: Clock[];
+  stiff: (WentStiff & { at: string; actor: string })[];
+  handedOver: { note: string; at: string; by: string } | null;
   results: RecordedResult[] | null;
   resultNote: string;
   outcome: 'open' | MendOutcome;

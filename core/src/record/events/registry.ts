@@ -1,7 +1,10 @@
 import { attempt } from './attempt.ts';
+import { clockEnded } from './clockEnded.ts';
+import { clockStarted } from './clockStarted.ts';
 import { choice } from './choice.ts';
 import type { EventKind, EventStamp } from './EventKind.ts';
 import { filed } from './filed.ts';
+import { handedOver } from './handedOver.ts';
 import { located } from './located.ts';
 import { looked } from './looked.ts';
 import { mendClosed } from './mendClosed.ts';
@@ -12,6 +15,8 @@ import { readingMoved } from './readingMoved.ts';
 import { readingStruck } from './readingStruck.ts';
 import { released } from './released.ts';
 import { result } from './result.ts';
+import { stepDone } from './stepDone.ts';
+import { wentStiff } from './wentStiff.ts';
 
 /** Everything that can happen to a hole, by kind. */
 const REGISTRY = {
@@ -26,6 +31,11 @@ const REGISTRY = {
   looked,
   released,
   attempt,
+  'step-done': stepDone,
+  'clock-started': clockStarted,
+  'clock-ended': clockEnded,
+  'handed-over': handedOver,
+  'went-stiff': wentStiff,
   result,
   'mend-closed': mendClosed,
 };

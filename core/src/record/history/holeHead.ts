@@ -2,7 +2,7 @@ import { canonicalJson, InputError } from '../../basis/numeric/index.ts';
 import { applyEvent, openMendOf, type HoleEvent, type HoleFile } from '../events/index.ts';
 
 /** Raised when the fold or the head changes: heads of another version are made anew from the events. */
-export const HEAD_FOLD = 4;
+export const HEAD_FOLD = 5;
 /** A head stays this small however long the hole's life is, so that a write costs the same. */
 export const HEAD_MOST_BYTES = 16_384;
 
@@ -16,6 +16,9 @@ export interface HoleHead {
   /** Finished mends: the head itself keeps the last one and the open one. */
   repairs: number;
 }
+
+/** More waits than this run on no hole; a head stays small whatever is started. */
+const MOST_CLOCKS = 12;
 
 const NOTHING_SAID = { ticks: [], checks: [], notes: [], steps: [] };
 const NO_BODY = { expectations: [], checks: [], steps: [], said: { mm: NOTHING_SAID, in: NOTHING_SAID } };
@@ -48,6 +51,10 @@ function withoutHistory(file: HoleFile): HoleFile {
               what: open && mend !== open ? '' : mend.what,
               plan: mend.plan && { ...mend.plan, ...NO_BODY },
               attempts: [],
+              // Steps and stops are told by the whole life; a wait that runs is in the lists.
+              steps: [],
+              stiff: [],
+              clocks: mend === open ? mend.clocks.filter(({ endedAt }) => endedAt === null).slice(-MOST_CLOCKS) : [],
               // What was found decides whether the open mend may be signed.
               results: mend === open ? mend.results : mend.results && [],
               resultNote: '',

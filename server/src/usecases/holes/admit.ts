@@ -126,6 +126,23 @@ const released: Admit<'released'> = ({ context, head, payload }) => {
     throw refused('payload.date', 'A release is dated today or earlier.');
 };
 
+/** A step of a card that is not in force any more is still told: it was done. What may not be cut has no steps. */
+const stepDone: Admit<'step-done'> = ({ head, payload }) => {
+  openMend(head, payload.mendId);
+  const cut = mayCut(head.file);
+  if (cut !== 'yes') throw refused('payload.stepId', `${CUT_BARS[cut]}.`);
+  if (payload.end !== 'done' && payload.note.trim() === '')
+    throw refused('payload.note', 'Say in a word why it was done otherwise, or not at all.');
+};
+
+/** Longest wait that a bench keeps, days. */
+const MOST_WAIT_DAYS = 60;
+const clockStarted: Admit<'clock-started'> = ({ context, head, payload }) => {
+  openMend(head, payload.mendId);
+  if (Date.parse(payload.dueAt) - context.now().getTime() > MOST_WAIT_DAYS * 86_400_000)
+    throw refused('payload.dueAt', `A wait of more than ${MOST_WAIT_DAYS} days belongs into the week, not on a clock.`);
+};
+
 /** These come by endpoints of their own, which look at more than the hole. */
 const byItsOwnDoor = (): void => undefined;
 
@@ -144,6 +161,11 @@ export const ADMIT: { readonly [K in EventKindId]: Admit<K> } = {
   looked,
   released,
   attempt: ({ head, payload }) => void openMend(head, payload.mendId),
+  'step-done': stepDone,
+  'clock-started': clockStarted,
+  'clock-ended': ({ head, payload }) => void openMend(head, payload.mendId),
+  'handed-over': ({ head, payload }) => void openMend(head, payload.mendId),
+  'went-stiff': ({ head, payload }) => void openMend(head, payload.mendId),
   result,
   'mend-closed': mendClosed,
 };

@@ -7,6 +7,8 @@ const COLUMNS = `
   s.hole_id AS id, s.name, s.code, s.face_id AS "faceId", s.face_name AS "faceName", s.asset_id AS "assetId",
   s.asset_name AS "assetName", s.thread_id AS "threadId", s.generation, s.repairs, s.open_mend_id AS "openMendId",
   s.station, s.what, s.last_outcome AS "lastOutcome", s.do_not_use AS "doNotUse",
+  s.clock_what AS "clockWhat",
+  to_char(s.clock_due_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') AS "clockDueAt",
   to_char(s.updated_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') AS "updatedAt", s.revision`;
 
 /** What an asset's page shows of each face before somebody asks for more. */
@@ -75,4 +77,16 @@ export function listMends(
     narrow: state === 'open',
     where: state === 'open' ? 's.open_mend_id IS NOT NULL' : 's.open_mend_id IS NULL AND s.last_outcome IS NOT NULL',
   });
+}
+
+/** As many as a shop looks at; more run in none. */
+const MOST_CLOCKS = 100;
+
+/** Holes on which a wait runs or is due, the one that is due first on top. */
+export function listClocks(context: Context): Promise<HoleSummary[]> {
+  return context.sequelize.query<HoleSummary>(
+    `SELECT ${COLUMNS} FROM hole_summary s WHERE s.shop_id = :shopId AND s.clock_due_at IS NOT NULL
+      ORDER BY s.clock_due_at, s.hole_id LIMIT ${MOST_CLOCKS}`,
+    { replacements: { shopId: context.shopId }, type: QueryTypes.SELECT },
+  );
 }

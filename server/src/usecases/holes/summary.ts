@@ -12,7 +12,13 @@ export function summarise(
 ): CreationAttributes<HoleSummaryRow> {
   const open = openMendOf(file);
   const closed = file.mends.filter((entry) => entry.outcome !== 'open').at(-1);
+  // The wait that is due first.
+  const [clock] = (open?.clocks ?? [])
+    .filter(({ endedAt }) => endedAt === null)
+    .sort((a, b) => (a.dueAt < b.dueAt ? -1 : 1));
   return {
+    clockWhat: clock?.what ?? null,
+    clockDueAt: clock ? new Date(clock.dueAt) : null,
     holeId,
     shopId,
     name: file.name,

@@ -19,9 +19,10 @@ function Held<T>({ start, view }: { start: T; view: (value: T, change: (next: T)
   });
 }
 
-const machines = (start: Machine[], units: 'mm' | 'in' = 'mm') => (
-  <Held start={start} view={(list, change) => <Machines machines={list} units={units} change={change} />} />
-);
+const machines = (start: Machine[], units: 'mm' | 'in' = 'mm') => {
+  keep(start);
+  return <Held start={start} view={(list, change) => <Machines machines={list} units={units} change={change} />} />;
+};
 
 test('a machine is added with what is usual for its kind, its speeds typed as they stand on it', async () => {
   const { user } = show(machines([]));

@@ -4,6 +4,7 @@ import { useParams } from 'react-router';
 import { Failed, Loading } from '../../parts/states.tsx';
 import { Undecided } from '../../parts/Undecided.tsx';
 import { useHole, type HoleAccess } from '../../parts/useHole.ts';
+import { ClockContext } from './ClockContext.ts';
 import { DutyBanner } from './DutyBanner.tsx';
 import { KnownColumn } from './KnownColumn.tsx';
 import { SisterTells } from './known/SisterTells.tsx';
@@ -14,6 +15,7 @@ import { StationRail } from './StationRail.tsx';
 import { FreePlate } from './stations/free/FreePlate.tsx';
 import type { MendView } from './stations/Station.ts';
 import { DraftContext } from './useDrafts.ts';
+import { useClocksOf } from './useClocksOf.ts';
 import { useMend } from './useMend.ts';
 import './mend.css';
 
@@ -104,27 +106,30 @@ function MendWork({ access }: { access: HoleAccess }) {
   useLayoutEffect(() => {
     window.scrollTo({ top: 0 });
   }, [stationId]);
+  const clocks = useClocksOf(view.mend, view);
   return (
     <DraftContext value={view.store}>
-      <MendTitle detail={detail} name={file.name} />
-      <StationRail current={stationId} closed={mend.shut} onGo={go} />
-      <Refusal problem={mend.problem} onClose={mend.settle} />
-      <Undecided line={`/holes/${detail.id}`} />
-      <FreedNotice freed={mend.freed} onClose={mend.forgetFreed} />
-      <DutyBanner file={file} />
-      {!view.mend && stationId !== 'locate' && <NoMendNotice holeId={detail.id} onStart={() => go('locate')} />}
-      {replan.replanning && (
-        <ReplanDialog units={units} onClose={replan.stop} onReading={replan.reading} onStuck={replan.stuck} />
-      )}
-      <div className="mend" data-station={stationId}>
-        <div className="mend-known">
-          <Known view={view} drafted={mend.drafted} />
+      <ClockContext value={clocks}>
+        <MendTitle detail={detail} name={file.name} />
+        <StationRail current={stationId} closed={mend.shut} onGo={go} />
+        <Refusal problem={mend.problem} onClose={mend.settle} />
+        <Undecided line={`/holes/${detail.id}`} />
+        <FreedNotice freed={mend.freed} onClose={mend.forgetFreed} />
+        <DutyBanner file={file} />
+        {!view.mend && stationId !== 'locate' && <NoMendNotice holeId={detail.id} onStart={() => go('locate')} />}
+        {replan.replanning && (
+          <ReplanDialog units={units} onClose={replan.stop} onReading={replan.reading} onStuck={replan.stuck} />
+        )}
+        <div className="mend" data-station={stationId}>
+          <div className="mend-known">
+            <Known view={view} drafted={mend.drafted} />
+          </div>
+          <MendPlate mend={mend} />
+          <div className="mend-panel">
+            <station.Panel view={view} />
+          </div>
         </div>
-        <MendPlate mend={mend} />
-        <div className="mend-panel">
-          <station.Panel view={view} />
-        </div>
-      </div>
+      </ClockContext>
     </DraftContext>
   );
 }

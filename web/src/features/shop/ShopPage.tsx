@@ -6,6 +6,8 @@ import { Link } from 'react-router';
 import { useRead } from '../../base/client.ts';
 import { useShop } from '../../base/ShopContext.tsx';
 import { HoleRow } from '../../paint/HoleRow.tsx';
+import { useClocks } from '../../parts/ClocksDue.tsx';
+import { clockWords } from '../../parts/clockWords.ts';
 import { StartMend } from '../../parts/StartMend.tsx';
 import { Empty, Failed, Loading } from '../../parts/states.tsx';
 
@@ -35,6 +37,7 @@ export function ShopPage() {
   const { settings } = useShop();
   const open = useRead('/mends?state=open&limit=100');
   const closed = useRead('/mends?state=closed&limit=100');
+  const clocks = useClocks();
   const [starting, setStarting] = useState(false);
   const error = open.error ?? closed.error;
   if (error && !(open.data && closed.data))
@@ -86,6 +89,20 @@ export function ShopPage() {
             {mends.length === 0 && <Typography sx={{ py: 2 }}>No mend is under way.</Typography>}
           </Box>
           <Box>
+            {clocks.length > 0 && (
+              <Group title="Clocks that run">
+                <ul className="clock-rows">
+                  {clocks.map(({ hole, leftMs }) => (
+                    <li key={hole.id} data-due={leftMs <= 0}>
+                      <b role="timer">{clockWords(leftMs)}</b>
+                      <Link to={`/mend/${hole.id}/cut`}>
+                        {hole.clockWhat}, {[hole.assetName, hole.name].filter(Boolean).join(', ')}
+                      </Link>
+                    </li>
+                  ))}
+                </ul>
+              </Group>
+            )}
             {back.length > 0 && (
               <Group title="Holes that came back">
                 {back.map((hole) => (

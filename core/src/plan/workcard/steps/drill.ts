@@ -24,6 +24,7 @@ import type { CutJob } from '../jobs.ts';
 import { sayPractice, takePractice, type TakenPractice } from '../practice.ts';
 import type { Setting } from '../setting.ts';
 import type { SaidNumber, SaidTool, StepKind, StepOf } from '../WorkStep.ts';
+import { pilotOf } from './pilot.ts';
 import { fluidFacts, fluidPractice, fluidWords, stopWords, type FluidFacts } from './words.ts';
 
 export type DrillStepFacts = {
@@ -89,7 +90,7 @@ function stopOf(hole: HoleCase, { through, tipMm, shoulderMm, drillMm }: CutJob)
 }
 
 export function drillSteps(hole: HoleCase, setting: Setting, job: CutJob): StepOf<'drill', DrillStepFacts>[] {
-  const { prefix, drillId, drillMm, through, shoulderMm, tipMm, tap } = job;
+  const { prefix, drillId, drillMm, through, shoulderMm, tipMm, tap, found } = job;
   if (drillMm === null) return [];
   const { parent, floor, joint, rules } = hole;
   const opening = openingOfJob(hole, { ...job, drillMm });
@@ -140,8 +141,9 @@ export function drillSteps(hole: HoleCase, setting: Setting, job: CutJob): StepO
         ),
         practice: [
           ...fluidPractice(hole),
-          takePractice(rules, 'trial', drillId === null ? 'trial' : 'at-once', 'trial'),
-        ].filter(({ taken, other }) => taken !== other),
+          ...(found === null && !pilotOf(hole, job).taken ? [takePractice(rules, 'pilot', 'none', 'pilot')] : []),
+          takePractice(rules, 'trial', drillId === null ? 'trial' : 'at-once', drillId === null ? 'at-once' : 'trial'),
+        ],
       },
     },
   ];

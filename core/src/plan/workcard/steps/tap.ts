@@ -63,6 +63,9 @@ export type TapFacts = {
   turns: TapTurns;
   /** A thread of more starts than one: so many turns move it by a lead, not a pitch. */
   starts: number;
+  leadMm: number;
+  /** So many turns behind the tip the thread is full. */
+  leadTurns: number;
   endRoomMm: number | null;
   aid: SquareAid;
   /** What a square shows where the tap leans as much as it may, over its blade; and what a head then stands off. */
@@ -115,16 +118,25 @@ function handleOf({ rules, parent }: HoleCase, { handle }: TapWrench, guided: bo
   return settled === 'guided' ? (guided ? 'guided' : byCase) : settled;
 }
 
+/** Which handle is a question only where a hand can take one or the other. */
+function handlePractice({ rules }: HoleCase, { handle, wrench }: Pick<TapFacts, 'handle' | 'wrench'>): TakenPractice[] {
+  if (handle === 'pin') return [];
+  const byCase = wrench.handle === 'bar' ? 'bar' : 't';
+  const other = handle === byCase ? (byCase === 'bar' ? 't' : 'bar') : byCase;
+  return [{ id: 'handle', taken: handle, other, settled: rules.practice?.handle === handle }];
+}
+
 /** Questions of practice at the first tap. */
 function practicesOf(
   hole: HoleCase,
-  facts: Pick<TapFacts, 'rhythm' | 'followsHelix'>,
+  facts: Pick<TapFacts, 'rhythm' | 'followsHelix' | 'handle' | 'wrench'>,
   firstLead: Lead,
   small: boolean,
 ): TakenPractice[] {
   const { rules } = hole;
   const firstByCase = firstLead === 8 ? 'taper' : firstLead === 4 ? 'second' : 'bottoming';
   return [
+    ...handlePractice(hole, facts),
     takePractice(rules, 'pressing', facts.followsHelix ? 'feed' : 'press', facts.followsHelix ? 'press' : 'feed'),
     takePractice(rules, 'first-tap', firstByCase, firstByCase === 'second' ? 'taper' : 'second'),
     {
@@ -223,6 +235,8 @@ function tapFacts(
     choice,
     turns,
     starts: thread.starts,
+    leadMm: thread.pitchMm * thread.starts,
+    leadTurns: leadThreads / thread.starts,
     endRoomMm: joint.endRoom?.mm ?? null,
     aid,
     square:

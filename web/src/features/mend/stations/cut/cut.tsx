@@ -1,19 +1,94 @@
+import type { BenchKept } from '@deep-mend/contract';
+import { useCallback, useEffect, useState } from 'react';
+import { call } from '../../../../base/client.ts';
+import { useShop } from '../../../../base/ShopContext.tsx';
+import { placeWords } from '../../placeWords.ts';
+import { StepClocks } from './StepClocks.tsx';
 import { cutWords } from '../cutWords.ts';
 import type { MendView, Station } from '../Station.ts';
-import { CutPanel } from './CutPanel.tsx';
+import { Bench } from './Bench.tsx';
+import type { BenchProps } from './BenchProps.ts';
 
-function Panel({ view: { plan, mend, units, go, replan } }: { view: MendView }) {
-  if (!plan || !mend) return null;
+/** A count that another device copied; this one counts on its own until somebody takes it. */
+function useCounted(holeId: string, mendId: string): BenchProps['counted'] {
+  const [counted, setCounted] = useState<BenchProps['counted']>(null);
+  useEffect(() => {
+    let gone = false;
+    // Its address lies under that of a hole, so the type is said.
+    call<BenchKept>('GET', `/holes/${holeId}/bench`).then(
+      ({ body: kept }) => !gone && kept?.mendId === mendId && setCounted(kept),
+      // Nobody answers: what this device counted is here anyway.
+      () => undefined,
+    );
+    return () => {
+      gone = true;
+    };
+  }, [holeId, mendId]);
+  return counted;
+}
+
+/** Copies the count now and then. Nothing waits for it, and nothing is lost without it: the step's end is the record. */
+const useCopy = (holeId: string, mendId: string, actorId: string) =>
+  useCallback(
+    (stepId: string, turns: number) => {
+      const init = {
+        headers: { 'Content-Type': 'application/json', 'X-Actor': actorId },
+        body: JSON.stringify({ mendId, stepId, turns }),
+      };
+      call('PUT', `/holes/${holeId}/bench`, init).catch(() => undefined);
+    },
+    [holeId, mendId, actorId],
+  );
+
+function AtTheBench({
+  view,
+  plan,
+  mend,
+}: { view: MendView } & Required<Pick<BenchProps, 'plan'>> & { mend: NonNullable<MendView['mend']> }) {
+  const { access, detail, guarded, live, route, units, go, replan, choose } = view;
+  const { actor } = useShop();
+  const counted = useCounted(detail.id, mend.id);
+  const onCopy = useCopy(detail.id, mend.id, actor.id);
+  const planId = mend.planId!;
+  const drawn =
+    live.proposal && route ? { hole: live.proposal.hole, assessment: live.proposal.assessment, route } : null;
   return (
-    <CutPanel
-      key={plan.digest}
+    <Bench
       plan={plan}
-      mendId={mend.id}
+      mend={mend}
       units={units}
+      heading={placeWords(detail, view.file.name)}
+      actor={actor.name}
+      drawn={drawn}
+      counted={counted}
+      clocks={(step) => <StepClocks frozen={plan.steps.find(({ id }) => id === step.id)} title={step.title} />}
+      gauges={null}
+      onCopy={onCopy}
+      onStep={(told) => guarded(() => access.append('step-done', { mendId: mend.id, planId, ...told }))}
+      onStiff={async ({ cause, then, stepId, turns }) => {
+        const told = await guarded(() =>
+          access.append('went-stiff', { mendId: mend.id, planId, stepId, turns, cause, then, note: '' }),
+        );
+        if (told && then === 'plan-again') replan();
+        if (told && then === 'broke') {
+          // What broke in it is stuck in it: freeing begins with that known.
+          choose('stuck', 'tap');
+          go('free');
+        }
+        return told;
+      }}
+      onHandOver={(note) => guarded(() => access.append('handed-over', { mendId: mend.id, note }))}
       onOtherwise={replan}
       onProve={() => go('prove')}
+      onLeave={() => go('prepare')}
     />
   );
+}
+
+function Panel({ view }: { view: MendView }) {
+  const { plan, mend } = view;
+  if (!plan || !mend) return null;
+  return <AtTheBench key={plan.digest} view={view} plan={plan} mend={mend} />;
 }
 
 export const cut: Station = {

@@ -9,6 +9,7 @@ import {
   type StuckCase,
 } from '@deep-mend/core';
 import { fileWith, show } from '../../../../../test/panel.tsx';
+import { ClockContext } from '../../ClockContext.ts';
 import { FreePanel, type FreeProps } from './FreePanel.tsx';
 
 const thread = threadById('M10x1.5');
@@ -59,12 +60,17 @@ test('the pressure behind it is answered where it is asked', async () => {
 
 test('heat waits for its ticks, the soak does not; the try is recorded with them', async () => {
   const tried: unknown[] = [];
-  const { user } = show(panel(screw, { onAttempt: (...row) => void tried.push(row) }));
+  const started: unknown[] = [];
+  const clocks = { running: [], start: (...clock: unknown[]) => void started.push(clock), end: () => undefined };
+  const { user } = show(
+    <ClockContext value={clocks}>{panel(screw, { onAttempt: (...row) => void tried.push(row) })}</ClockContext>,
+  );
   expect(screen.getByRole('button', { name: 'Start 20 min' })).toHaveProperty('disabled', false);
   expect(screen.getByRole('button', { name: 'Tick off first' })).toHaveProperty('disabled', true);
   const ticks = within(screen.getByRole('group', { name: /^Before the heat/ })).getAllByRole('checkbox');
   for (const tick of ticks) await user.click(tick);
-  expect(screen.getByRole('button', { name: 'Start 5 min' })).toHaveProperty('disabled', false);
+  await user.click(screen.getByRole('button', { name: 'Start 5 min' }));
+  expect(started).toEqual([[expect.stringMatching(/^Soak and heat in turns, step \d$/), 5]]);
   await user.click(screen.getByRole('button', { name: 'Nothing' }));
   expect(tried).toEqual([['heat-soak', 'nothing', HEAT_TICK_IDS]]);
 });

@@ -37,7 +37,7 @@ export function MeansSteps({
             {step.what}
             {step.minutes !== null && (
               <StepTimer
-                id={`${holeId}:${means.id}:${index}`}
+                what={`${means.title}, step ${index + 1}`}
                 minutes={step.minutes}
                 waits={waits && step.hot === true}
               />

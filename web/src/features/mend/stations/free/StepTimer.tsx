@@ -1,44 +1,32 @@
-import { useEffect, useState } from 'react';
-import { isNumber, onDevice } from '../../../../base/kept.ts';
-
-const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+import { useNow } from '../../../../base/useNow.ts';
+import { clockWords } from '../../../../parts/clockWords.ts';
+import { useMendClocks } from '../../ClockContext.ts';
 
 /**
- * A wait at the machine: it runs on while the page is closed or reloaded, because only its end is kept, on the device.
- * Several may run at once. One that waits is for a step that something else comes before.
+ * A wait at a step: an event with a due time, so that it runs on while the page is closed, on any device. Several may run at
+ * once. One that waits is for a step that something else comes before.
  */
-export function StepTimer({ id, minutes, waits }: { id: string; minutes: number; waits: boolean }) {
-  const key = `timer:${id}`;
-  const [endsAt, setEndsAt] = useState<number | null>(() => onDevice.value(key, isNumber));
-  const [now, setNow] = useState(() => Date.now());
-  useEffect(() => {
-    if (endsAt === null) return undefined;
-    const tick = setInterval(() => setNow(Date.now()), 500);
-    return () => clearInterval(tick);
-  }, [endsAt]);
-  const set = (at: number | null) => {
-    if (at === null) onDevice.forget(key);
-    else onDevice.keep(key, at);
-    setNow(Date.now());
-    setEndsAt(at);
-  };
-  if (endsAt === null)
+export function StepTimer({ what, minutes, waits }: { what: string; minutes: number; waits: boolean }) {
+  const { running, start, end } = useMendClocks();
+  const clock = running.find((one) => one.what === what);
+  const now = useNow(clock ? 1000 : null);
+  if (!clock)
     return (
       <button
         type="button"
         className="plain-button timer"
-        disabled={waits}
-        onClick={() => set(Date.now() + minutes * 60_000)}
+        disabled={waits || start === null}
+        onClick={() => start?.(what, minutes)}
       >
         {waits ? 'Tick off first' : `Start ${minutes} min`}
       </button>
     );
-  const left = Math.max(0, Math.ceil((endsAt - now) / 1000));
+  const left = Date.parse(clock.dueAt) - now;
   return (
-    <span className="timer" data-over={left === 0}>
-      <b role="timer">{left === 0 ? 'Time is up' : clock(left)}</b>
-      <button type="button" className="plain-button" onClick={() => set(null)}>
-        {left === 0 ? 'Done' : 'Stop'}
+    <span className="timer" data-over={left <= 0}>
+      <b role="timer">{clockWords(left)}</b>
+      <button type="button" className="plain-button" onClick={() => end(clock.clockId)}>
+        {left <= 0 ? 'Done' : 'Stop'}
       </button>
     </span>
   );

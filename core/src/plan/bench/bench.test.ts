@@ -1,0 +1,108 @@
+import { weighCase } from '../../pipeline.ts';
+import { holeCase } from '../../test-support/holeCase.ts';
+import { freezePlan } from '../freeze/index.ts';
+import { cureMinutes } from './waits.ts';
+import { stiffCauses, type StiffNow } from './stiff.ts';
+import { advanceOf, marksOf, stoppedEarly, turnPlanOf, turnsAt, turnsWords, type TurnPlan } from './turnCounter.ts';
+
+const plan: TurnPlan = {
+  total: 14,
+  inWork: 14,
+  leadMm: 1.25,
+  leadTurns: 4,
+  on: 0.5,
+  back: 0.25,
+  clearEvery: 4,
+  blind: true,
+  inMachine: 3,
+};
+
+test('a press is one cycle of the rhythm, exact in quarters', () => {
+  expect(advanceOf({ on: 0.5, back: 0.25 })).toBe(0.25);
+  expect(advanceOf({ on: 1, back: 0.5 })).toBe(0.5);
+  expect(advanceOf({ on: 1, back: 0 })).toBe(1);
+  expect([0, 0.25, 3, 8.5, 11.75].map(turnsWords)).toEqual(['0', '¼', '3', '8½', '11¾']);
+});
+
+test('square and machine fall on three turns, chips at each fourth, feel in the last two, blind only', () => {
+  expect(marksOf(plan).map(({ kind, at }) => `${kind} ${at}`)).toEqual([
+    'square 3',
+    'machine 3',
+    'clear 4',
+    'clear 8',
+    'clear 12',
+    'last 12',
+    'end 14',
+  ]);
+  expect(marksOf({ ...plan, blind: false, clearEvery: null, inMachine: null }).map(({ kind }) => kind)).toEqual([
+    'square',
+    'end',
+  ]);
+});
+
+test('a mark stands as reached by the press that reached or passed it, and not twice', () => {
+  expect(turnsAt(plan, 3, 2.75).now).toEqual(['square', 'machine']);
+  expect(turnsAt(plan, 3.25, 3).now).toEqual([]);
+  expect(turnsAt(plan, 4.5, 3.5).now).toEqual(['clear']);
+  expect(turnsAt(plan, 12, 11.75)).toMatchObject({
+    now: ['clear', 'last'],
+    inLast: true,
+    next: { kind: 'end', at: 14 },
+  });
+});
+
+test('turns tell where the tip is and how far the thread is full', () => {
+  expect(turnsAt(plan, 8.5, 8.25)).toMatchObject({ left: 5.5, tipMm: 10.625, fullMm: 5.625 });
+  expect(turnsAt(plan, 2, 1.75).fullMm).toBe(0);
+});
+
+test('a tap that stops before its count stopped early; one turn is within what a hand counts', () => {
+  expect([13, 13.5, 14, 15].map((turns) => stoppedEarly(plan, turns))).toEqual([0, 0, 0, 0]);
+  expect(stoppedEarly(plan, 11)).toBe(3);
+});
+
+test('a frozen tap counts by its own facts, another step by none', () => {
+  const hole = holeCase({ kind: 'blind', depth: { mm: 24, halfWidthMm: 0 } });
+  const frozen = freezePlan(weighCase(hole), 'oversize:M10x1.5');
+  const taps = frozen.steps.flatMap((step) => turnPlanOf(step) ?? []);
+  expect(taps.length).toBeGreaterThan(0);
+  for (const tap of taps) expect(tap.total * tap.leadMm).toBeLessThanOrEqual(frozen.numbers.drillTipMm);
+  expect(turnPlanOf({ kind: 'drill', facts: {} })).toBeNull();
+  expect(turnPlanOf({ kind: 'tap', facts: {} })).toBeNull();
+});
+
+const now: StiffNow = {
+  turns: 8,
+  totalTurns: 14,
+  blind: true,
+  clearEvery: 4,
+  sinceClear: 1,
+  ratio: 6,
+  boreInside: true,
+  cutting: 'medium',
+};
+const first = (changes: Partial<StiffNow>) => stiffCauses({ ...now, ...changes })[0]!;
+
+test('what is known orders the five causes', () => {
+  expect(first({ turns: 13.25 }).id).toBe('bottom');
+  expect(first({ turns: 2 }).id).toBe('not-in-line');
+  expect(first({ boreInside: false })).toMatchObject({
+    id: 'too-small',
+    because: 'the bore was gauged outside its limits',
+  });
+  expect(first({ sinceClear: 5 }).id).toBe('packed');
+  expect(first({ blind: false, ratio: 2 }).id).toBe('blunt');
+  for (const changes of [{}, { turns: null }, { ratio: Infinity, clearEvery: null, sinceClear: null }])
+    expect(new Set(stiffCauses({ ...now, ...changes }).map(({ id }) => id)).size).toBe(5);
+});
+
+test('never the bottom in a through hole, nor where it stopped early', () => {
+  expect(stiffCauses({ ...now, blind: false }).at(-1)!.id).toBe('bottom');
+  expect(stiffCauses(now).find(({ id }) => id === 'bottom')!.because).toContain('it stopped early');
+});
+
+test('a cold shop cures slower, a warm one no faster than the sheet says', () => {
+  expect([30, 20, 5].map((celsius) => cureMinutes(30, celsius))).toEqual([30, 30, 90]);
+  expect(cureMinutes(30, 12)).toBeCloseTo(53.9, 1);
+  expect(() => cureMinutes(30, -5)).toThrow();
+});

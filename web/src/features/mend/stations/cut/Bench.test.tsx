@@ -1,0 +1,179 @@
+import { act, screen, within } from '@testing-library/react';
+import type { MendEntry } from '@deep-mend/core';
+import { useState } from 'react';
+import { plannedCoil, show } from '../../../../../test/panel.tsx';
+import { Bench } from './Bench.tsx';
+import type { BenchProps } from './BenchProps.ts';
+import { COPY_EVERY_MS } from './useBench.ts';
+
+const plan = plannedCoil();
+const steps = plan.said.mm.steps.filter(({ afterProof }) => !afterProof);
+const tapAt = steps.findIndex(({ id }) => id === 'tap-1');
+const told: [string, object][] = [];
+
+/** A mend whose recorded steps come back to the bench, as the page's own file does. */
+function AtTheBench({ done = [], ...props }: Partial<BenchProps> & { done?: string[] }) {
+  const told0 = done.map((stepId) => ({
+    stepId,
+    end: 'done' as const,
+    note: '',
+    mendId: 'm1',
+    planId: 'p1',
+    at: '',
+    actor: 'Mechanic A',
+  }));
+  const [recorded, setRecorded] = useState<MendEntry['steps']>(told0);
+  return (
+    <Bench
+      plan={plan}
+      mend={{ id: 'm1', planId: 'p1', steps: recorded, stiff: [], handedOver: null, results: null, clocks: [] }}
+      units="mm"
+      heading="Gearbox, hole 4"
+      actor="Mechanic A"
+      drawn={null}
+      clocks={() => null}
+      gauges={null}
+      counted={null}
+      onCopy={() => undefined}
+      onStep={async (step) => {
+        told.push(['step-done', step]);
+        setRecorded((before) => [...before, { ...step, mendId: 'm1', planId: 'p1', at: '', actor: 'Mechanic A' }]);
+        return true;
+      }}
+      onStiff={async (stiff) => told.push(['went-stiff', stiff]) > 0}
+      onHandOver={async (note) => told.push(['handed-over', { note }]) > 0}
+      onOtherwise={() => undefined}
+      onProve={() => told.push(['prove', {}])}
+      onLeave={() => undefined}
+      {...props}
+    />
+  );
+}
+const before = (id: string) =>
+  steps
+    .slice(
+      0,
+      steps.findIndex((step) => step.id === id),
+    )
+    .map((step) => step.id);
+const title = () => screen.getByRole('heading', { level: 2 }).textContent;
+
+beforeEach(() => {
+  localStorage.clear();
+  told.length = 0;
+});
+afterEach(() => void jest.useRealTimers());
+
+test('by one key from the first step to the proof: every step is recorded once, in order, with what was counted', async () => {
+  const { user } = show(<AtTheBench />);
+  for (let presses = 0; presses < 400 && told.at(-1)?.[0] !== 'prove'; presses += 1) {
+    await user.keyboard(' ');
+    const asked = screen.queryByRole('dialog');
+    if (asked) await user.click(within(asked).getByRole('button', { name: 'Cut it' }));
+  }
+  const recorded = told
+    .filter(([kind]) => kind === 'step-done')
+    .map(([, step]) => step as { stepId: string; turns?: number });
+  expect(recorded.map(({ stepId }) => stepId)).toEqual(steps.map(({ id }) => id));
+  const total = Number(steps[tapAt]!.number!.main);
+  expect(recorded[tapAt]!.turns).toBeGreaterThanOrEqual(total);
+  expect(recorded[tapAt]!.turns! - total).toBeLessThan(1);
+});
+
+test('a tap: one press a cycle, the square at three waits until it was looked at, each press can be taken back', async () => {
+  const { user, text } = show(<AtTheBench done={before('tap-1')} />);
+  expect(title()).toBe(steps[tapAt]!.title);
+  await user.keyboard(' ');
+  await user.click(screen.getByRole('button', { name: 'Cut it' }));
+  for (let presses = 1; presses < 12; presses += 1) await user.keyboard('+');
+  expect(text()).toContain('3of');
+  expect(screen.getByText(/^Look from two sides/)).toBeTruthy();
+  await user.keyboard('+');
+  expect(text()).toContain('3of');
+  await user.keyboard(' ');
+  await user.keyboard('+');
+  expect(text()).toContain('3¼of');
+  await user.keyboard('-');
+  await user.keyboard('-');
+  expect(text()).toContain('2¾of');
+});
+
+test('the count outlives the page, and is copied no more often than every ten seconds', async () => {
+  jest.useFakeTimers();
+  const copied: [string, number][] = [];
+  const onCopy = (stepId: string, turns: number) => void copied.push([stepId, turns]);
+  const key = (name: string) => act(() => void window.dispatchEvent(new KeyboardEvent('keydown', { key: name })));
+  const { again } = show(<AtTheBench done={before('tap-1')} onCopy={onCopy} />);
+  // Turning on by its own key is asked about like the first press of any cut.
+  key('+');
+  act(() => screen.getByRole('button', { name: 'Cut it' }).click());
+  for (const press of ['+', '+']) key(press);
+  expect(copied).toEqual([]);
+  act(() => void jest.advanceTimersByTime(COPY_EVERY_MS));
+  expect(copied).toEqual([['tap-1', 0.75]]);
+  jest.useRealTimers();
+  again(<p>elsewhere</p>);
+  again(<AtTheBench done={before('tap-1')} />);
+  expect(screen.getByRole('progressbar').getAttribute('aria-valuenow')).toBe('0.75');
+});
+
+test('another device’s count is offered, and taken with one press', async () => {
+  const { user, text } = show(
+    <AtTheBench done={before('tap-1')} counted={{ stepId: 'tap-1', turns: 5.5, by: 'Mechanic B' }} />,
+  );
+  expect(text()).toContain('Mechanic B counted 5½ turns here.');
+  await user.click(screen.getByRole('button', { name: 'Go on from there' }));
+  expect(screen.getByRole('progressbar').getAttribute('aria-valuenow')).toBe('5.5');
+});
+
+test('stiff: stop, five causes in the order of what is known, and what was done is recorded with its turns', async () => {
+  const { user, text } = show(<AtTheBench done={before('tap-1')} />);
+  await user.keyboard(' ');
+  await user.click(screen.getByRole('button', { name: 'Cut it' }));
+  await user.keyboard('+');
+  await user.keyboard('s');
+  const dialog = screen.getByRole('dialog');
+  expect(dialog.textContent).toContain('Do not turn on');
+  expect(within(dialog).getAllByRole('listitem')).toHaveLength(5);
+  expect(within(dialog).getAllByRole('listitem')[0]!.textContent).toMatch(/^Not in line/);
+  await user.click(within(dialog).getAllByRole('button', { name: 'It was this, go on' })[0]!);
+  expect(told).toEqual([['went-stiff', { cause: 'not-in-line', then: 'goes-on', stepId: 'tap-1', turns: 0.5 }]]);
+  expect(text()).toContain('½of');
+});
+
+test('done otherwise, not done, handed over: each with its words, kept while they are typed', async () => {
+  const { user } = show(<AtTheBench />);
+  await user.click(screen.getByRole('button', { name: 'Done otherwise, or not done' }));
+  expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Not done' }).disabled).toBe(true);
+  await user.type(screen.getByLabelText('What was done, and why'), 'no vacuum here');
+  await user.click(screen.getByRole('button', { name: 'Not now' }));
+  await user.click(screen.getByRole('button', { name: 'Done otherwise, or not done' }));
+  await user.click(screen.getByRole('button', { name: 'Done otherwise' }));
+  expect(told[0]).toEqual([
+    'step-done',
+    expect.objectContaining({ stepId: steps[0]!.id, end: 'otherwise', note: 'no vacuum here' }),
+  ]);
+  await user.click(screen.getByRole('button', { name: 'Hand over' }));
+  await user.type(screen.getByLabelText('What whoever goes on must know'), 'collar slips');
+  await user.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'Hand over' }));
+  expect(told.at(-1)).toEqual(['handed-over', { note: 'collar slips' }]);
+});
+
+test('before metal goes it asks, with the size over all and what stands near its limit; not yet stays where it is', async () => {
+  const checks = [{ id: 'wall', title: 'Wall beside the cut', verdict: 'with-care' as const, because: '2.1 mm left' }];
+  const near = { ...plan, said: { ...plan.said, mm: { ...plan.said.mm, checks } } };
+  const { user } = show(<AtTheBench done={before('drill')} plan={near} />);
+  await user.keyboard(' ');
+  const asked = screen.getByRole('dialog');
+  expect(asked.textContent).toContain(`to ${plan.numbers.outermostMm.toFixed(1)} mm over`);
+  expect(asked.textContent).toContain('Near its limit: wall beside the cut, 2.1 mm left.');
+  await user.click(within(asked).getByRole('button', { name: 'Not yet' }));
+  expect(title()).toBe(steps.find(({ id }) => id === 'drill')!.title);
+  expect(told).toEqual([]);
+});
+
+test('in inches the number in large type is in inches', () => {
+  const step = plan.said.in.steps.find(({ number }) => number?.unit === 'in')!;
+  const { text } = show(<AtTheBench units="in" done={before(step.id)} />, 'in');
+  expect(text()).toContain(`${step.number!.main}in`);
+});

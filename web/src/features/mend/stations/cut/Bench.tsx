@@ -1,0 +1,218 @@
+import Button from '@mui/material/Button';
+import { formatLength, PRECISION, turnsWords, type UnitSystem } from '@deep-mend/core';
+import { useCallback, useEffect, useState } from 'react';
+import { useKeys } from '../../../../base/useKeys.ts';
+import { StepMore } from '../../card/CardStep.tsx';
+import { BenchDialogs } from './BenchDialogs.tsx';
+import type { BenchProps } from './BenchProps.ts';
+import { commandsOf, MARK_KEYS, type Asking, type BenchCommand } from './commands.ts';
+import { ToolInHole } from './ToolInHole.tsx';
+import { TurnBar } from './TurnBar.tsx';
+import { useAwake } from './useAwake.ts';
+import { useBench, type BenchView } from './useBench.ts';
+import './bench.css';
+
+interface Whole {
+  bench: BenchProps;
+  view: BenchView;
+}
+
+/** The number that matters: turns so far, or what the step has in large type. */
+function Big({ view, units }: { view: BenchView; units: UnitSystem }) {
+  const { state, turnPlan, step } = view;
+  if (state && turnPlan)
+    return (
+      <p className="bench-big">
+        <b>{turnsWords(state.turns)}</b>
+        <span>of {turnsWords(turnPlan.total)} turns in</span>
+      </p>
+    );
+  const { number } = step;
+  if (!number) return null;
+  const length = 'valueMm' in number ? units : '';
+  return (
+    <p className="bench-big">
+      <b>{number.main}</b>
+      <span>
+        {number.unit || length} {number.label}
+      </span>
+    </p>
+  );
+}
+
+/** Where the tap is now, and how far its thread has to go. */
+function Depths({ view, units }: { view: BenchView; units: UnitSystem }) {
+  const { state, turnPlan } = view;
+  if (!state || !turnPlan) return null;
+  const length = (mm: number) => `${formatLength(mm, units, PRECISION.depth[units])} ${units}`;
+  return (
+    <dl className="bench-depths">
+      <div>
+        <dt>Tip is at</dt>
+        <dd>{length(state.tipMm)}</dd>
+      </div>
+      <div>
+        <dt>Full thread to</dt>
+        <dd>{length(state.fullMm)}</dd>
+      </div>
+      <div>
+        <dt>Turns left</dt>
+        <dd>{turnsWords(state.left)}</dd>
+      </div>
+    </dl>
+  );
+}
+
+/** Which hole, which step of how many, and the way out. */
+function Head({ bench: { heading, onLeave }, view: { index, steps, told } }: Whole) {
+  return (
+    <header className="bench-head">
+      <p>
+        <b>{heading}</b>
+        <span>
+          Step {index + 1} of {steps.length}
+        </span>
+      </p>
+      <ol className="bench-steps" aria-label="Steps">
+        {steps.map(({ id }, at) => (
+          <li key={id} data-state={at === index ? 'now' : told.has(id) ? 'done' : 'to-come'} />
+        ))}
+      </ol>
+      <Button onClick={onLeave} sx={{ minHeight: 64, color: 'inherit' }}>
+        Leave the bench
+      </Button>
+    </header>
+  );
+}
+
+/** Who was here before, and what another device has counted. */
+function Notices({ bench: { mend, actor, counted }, view }: Whole) {
+  const { step, draft } = view;
+  const last = mend.steps.at(-1);
+  const holder = last && last.actor !== actor ? last : null;
+  return (
+    <>
+      {(holder || mend.handedOver) && (
+        <p className="bench-notice" role="status">
+          {mend.handedOver
+            ? `Handed over by ${mend.handedOver.by}: ${mend.handedOver.note}`
+            : `${holder!.actor} did the step before. Both may work; what each does is told.`}
+        </p>
+      )}
+      {counted && counted.stepId === step.id && draft.presses.length === 0 && (
+        <p className="bench-notice">
+          {counted.by} counted {turnsWords(counted.turns)} turns here.{' '}
+          <Button variant="outlined" onClick={() => view.take(counted)} sx={{ minHeight: 64, color: 'inherit' }}>
+            Go on from there
+          </Button>
+        </p>
+      )}
+    </>
+  );
+}
+
+/** What is rarely wanted: small, and away from the four keys. */
+function Aside({
+  view: { index, look },
+  ask,
+  onOtherwise,
+}: {
+  view: BenchView;
+  ask: (what: Asking) => void;
+  onOtherwise: () => void;
+}) {
+  return (
+    <p className="bench-aside">
+      <Button onClick={() => look(index - 1)} disabled={index === 0} sx={{ minHeight: 64, color: 'inherit' }}>
+        Look back
+      </Button>
+      <Button onClick={() => ask('otherwise')} sx={{ minHeight: 64, color: 'inherit' }}>
+        Done otherwise, or not done
+      </Button>
+      <Button onClick={() => ask('hand-over')} sx={{ minHeight: 64, color: 'inherit' }}>
+        Hand over
+      </Button>
+      <Button onClick={onOtherwise} sx={{ minHeight: 64, color: 'inherit' }}>
+        It came out otherwise
+      </Button>
+    </p>
+  );
+}
+
+/** The four keys at the bottom. */
+function Keys({ view, command, ask }: { view: BenchView; command: BenchCommand; ask: (what: Asking) => void }) {
+  const { turnPlan, draft } = view;
+  return (
+    <footer className="bench-keys">
+      <button type="button" className="bench-key" disabled={draft.presses.length === 0} onClick={view.undo}>
+        − back <small>minus</small>
+      </button>
+      <button type="button" className="bench-key" disabled={command.turnOn === null} onClick={() => command.turnOn?.()}>
+        + {turnPlan ? turnsWords(view.advance) : ''} on <small>plus</small>
+      </button>
+      <button type="button" className="bench-key bench-primary" onClick={command.act}>
+        {command.words} <small>space</small>
+      </button>
+      <button type="button" className="bench-key bench-stiff" onClick={() => ask('stiff')}>
+        It went stiff <small>s</small>
+      </button>
+    </footer>
+  );
+}
+
+/** The bench: one step, the number that matters, what to feel for, four keys. It stands on the card and on the outbox. */
+export function Bench(props: BenchProps) {
+  const { plan, mend, units, drawn, clocks, gauges, onCopy, onOtherwise } = props;
+  const view = useBench({ plan, mend, units, onCopy });
+  const { step, index, told, turnPlan, state, pending, draft } = view;
+  const [asking, setAsking] = useState<Asking>(null);
+  const awake = useAwake();
+  const command = commandsOf(props, view, setAsking);
+  const close = useCallback(() => setAsking(null), []);
+
+  // Nothing of the page round it is seen or reached while the bench stands.
+  useEffect(() => {
+    document.body.classList.add('at-bench');
+    return () => document.body.classList.remove('at-bench');
+  }, []);
+  useKeys({
+    ' ': () => command.act(),
+    Enter: () => command.act(),
+    '+': () => command.turnOn?.(),
+    '-': () => view.undo(),
+    s: () => setAsking('stiff'),
+    ArrowLeft: () => view.look(index - 1),
+    ArrowRight: () => told.has(step.id) && view.look(index + 1),
+  });
+
+  return (
+    <section className="bench" aria-label="At the machine">
+      <Head bench={props} view={view} />
+      <Notices bench={props} view={view} />
+      <div className="bench-body">
+        <ToolInHole drawn={drawn} plan={plan} step={step} tipMm={state?.tipMm ?? null} units={units} />
+        <div className="bench-what">
+          <h2>{step.title}</h2>
+          <Big view={view} units={units} />
+          {turnPlan && <TurnBar plan={turnPlan} turns={draft.turns} />}
+          {pending.length > 0 && (
+            <p className="bench-now" role="status">
+              {pending.map((kind) => MARK_KEYS[kind].what).join(' ')}
+            </p>
+          )}
+          <p className="bench-do">{step.what}</p>
+          <Depths view={view} units={units} />
+          {clocks(step)}
+          {gauges}
+          <div className="bench-more card-step">
+            <StepMore step={step} />
+          </div>
+          <Aside view={view} ask={setAsking} onOtherwise={onOtherwise} />
+          {!awake && <p className="bench-quiet">This browser lets the screen sleep: touch it now and then.</p>}
+        </div>
+      </div>
+      <Keys view={view} command={command} ask={setAsking} />
+      <BenchDialogs bench={props} view={view} command={command} asking={asking} onClose={close} />
+    </section>
+  );
+}

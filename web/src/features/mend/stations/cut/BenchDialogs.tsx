@@ -1,0 +1,135 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import { formatLength, PRECISION, type StiffNow } from '@deep-mend/core';
+import type { BenchProps } from './BenchProps.ts';
+import { paceOf } from './pace.ts';
+import { StiffDialog } from './StiffDialog.tsx';
+import type { Asking, BenchCommand } from './commands.ts';
+import type { BenchStep, BenchView } from './useBench.ts';
+import { WordsDialog } from './WordsDialog.tsx';
+
+/** Before metal goes for good: once more, is it the right hole? */
+function BeforeTheCut({
+  plan,
+  step,
+  units,
+  onCut,
+  onClose,
+}: Pick<BenchProps, 'plan' | 'units'> & { step: BenchStep; onCut: () => void; onClose: () => void }) {
+  const pace = paceOf(plan, units);
+  return (
+    <Dialog open onClose={onClose}>
+      <DialogTitle>From here metal is gone for good</DialogTitle>
+      <DialogContent>
+        <p>
+          {step.title}: {step.what}
+        </p>
+        <p>
+          It takes the hole to {formatLength(plan.numbers.outermostMm, units, PRECISION.depth[units])} {units} over all.
+          Look once more that it is the right hole.
+        </p>
+        {pace.map((words) => (
+          <p key={words} className="bench-pace">
+            Near its limit: {words}. Slowly, and stop early rather than late.
+          </p>
+        ))}
+      </DialogContent>
+      <DialogActions sx={{ p: 2 }}>
+        <Button onClick={onClose} sx={{ minHeight: 64 }}>
+          Not yet
+        </Button>
+        <Button autoFocus variant="contained" onClick={onCut} sx={{ minHeight: 64, minWidth: 140 }}>
+          Cut it
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+/** What is known when it goes stiff. */
+function stiffNow(
+  { plan, drawn }: BenchProps,
+  { step, turnPlan, draft }: BenchView,
+  results: BenchProps['mend']['results'],
+): StiffNow {
+  const bore = results?.find(({ id }) => id === 'bore');
+  return {
+    turns: turnPlan ? draft.turns : null,
+    totalTurns: turnPlan?.total ?? 0,
+    blind: turnPlan?.blind ?? plan.numbers.drillTipMm > plan.numbers.fullThreadToMm,
+    clearEvery: turnPlan?.clearEvery ?? null,
+    sinceClear: turnPlan ? draft.turns - draft.clearedAt : null,
+    ratio: step.scale?.[0]?.times ?? Infinity,
+    boreInside: bore?.passed ?? null,
+    cutting: drawn?.hole.parent.cutting ?? 'medium',
+  };
+}
+
+/** Whatever is asked about now. */
+export function BenchDialogs({
+  bench,
+  view,
+  command,
+  asking,
+  onClose,
+}: {
+  bench: BenchProps;
+  view: BenchView;
+  command: BenchCommand;
+  asking: Asking;
+  onClose: () => void;
+}) {
+  const { plan, mend, units, onStiff, onHandOver } = bench;
+  const { step, turnPlan, draft } = view;
+  return (
+    <>
+      {asking === 'cut' && (
+        <BeforeTheCut
+          plan={plan}
+          step={step}
+          units={units}
+          onClose={onClose}
+          onCut={() => {
+            onClose();
+            command.actNow();
+          }}
+        />
+      )}
+      {asking === 'stiff' && (
+        <StiffDialog
+          now={stiffNow(bench, view, mend.results)}
+          onClose={onClose}
+          onTold={(told) => {
+            void onStiff({ ...told, stepId: step.id, turns: turnPlan ? draft.turns : null }).then(
+              (done) => done && onClose(),
+            );
+          }}
+        />
+      )}
+      {asking === 'otherwise' && (
+        <WordsDialog
+          title={step.title}
+          label="What was done, and why"
+          keepAs={`otherwise:${mend.id}:${step.id}`}
+          actions={[
+            { name: 'Not done', act: (words) => void command.record('not-done', words).then(onClose) },
+            { name: 'Done otherwise', act: (words) => void command.record('otherwise', words).then(onClose) },
+          ]}
+          onClose={onClose}
+        />
+      )}
+      {asking === 'hand-over' && (
+        <WordsDialog
+          title="Hand over"
+          label="What whoever goes on must know"
+          keepAs={`hand-over:${mend.id}`}
+          actions={[{ name: 'Hand over', act: (words) => void onHandOver(words).then((done) => done && onClose()) }]}
+          onClose={onClose}
+        />
+      )}
+    </>
+  );
+}
