@@ -66,7 +66,7 @@ const SaidStep = z.strictObject({
   what: z.string(),
   number: z
     .union([
-      z.strictObject({ valueMm: finite, safe: z.enum(['down', 'up']).exactOptional(), ...shown }),
+      z.strictObject({ valueMm: finite, safe: z.enum(['down', 'up', 'limit']).exactOptional(), ...shown }),
       z.strictObject({ text: z.string(), ...shown }),
     ])
     .nullable(),

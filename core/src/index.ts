@@ -225,7 +225,9 @@ export {
 export {
   advanceOf,
   cureMinutes,
+  judgeReading,
   marksOf,
+  readingAt,
   stiffCauses,
   stoppedEarly,
   turnPlanOf,

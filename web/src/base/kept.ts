@@ -90,7 +90,7 @@ export const isNumber = (value: unknown): value is number => typeof value === 'n
 export const isRecord = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
-const isText = (value: unknown): value is string => typeof value === 'string';
+export const isText = (value: unknown): value is string => typeof value === 'string';
 /** A record whose every value has these texts in it. @example isRecordOf('text')({ depth: { text: '30' } }) // true */
 export const isRecordOf =
   (...texts: string[]) =>

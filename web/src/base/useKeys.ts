@@ -15,8 +15,11 @@ function isTyping(target: EventTarget | null): boolean {
 const isPressed = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement && target.closest('button, a, summary, [role="button"]') !== null;
 
-/** Binds single keys for as long as the component is shown. */
-export function useKeys(actions: Actions): void {
+/**
+ * Binds single keys for as long as the component is shown.
+ * @param over - takes them before any other that binds the same, as what lies over a page does
+ */
+export function useKeys(actions: Actions, over = false): void {
   const latest = useRef(actions);
   // With the commit, not after it: a key pressed as soon as something is seen must not meet what was there before.
   useLayoutEffect(() => {
@@ -24,7 +27,7 @@ export function useKeys(actions: Actions): void {
   });
   useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
+      if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
       // Space and Enter on what has focus press that.
       if ((event.key === ' ' || event.key === 'Enter') && isPressed(event.target)) return;
       const action = latest.current[event.key];
@@ -32,7 +35,7 @@ export function useKeys(actions: Actions): void {
       event.preventDefault();
       action();
     };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, []);
+    window.addEventListener('keydown', onKey, over);
+    return () => window.removeEventListener('keydown', onKey, over);
+  }, [over]);
 }

@@ -18,7 +18,7 @@ export {
 export { INSTRUMENTS, type InstrumentId } from './instruments.ts';
 export { blankCase } from './blankCase.ts';
 export { shopRulesOf, type ShopRules } from './shopRules.ts';
-export { questionReading } from './questionReading.ts';
+export { questionReading, questionSlip } from './questionReading.ts';
 export { endsWithMend, isGauged, QUANTITIES, quantityRow, type QuantityId, type QuantityRow } from './quantities.ts';
 export { asksScrewedIn, asksSeat, isBolted, keepsPressure, sealsOnFace } from './screwedIn.ts';
 export { HURT_KINDS } from './choices/dutyRows.ts';

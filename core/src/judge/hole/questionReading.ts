@@ -11,6 +11,17 @@ const SLIPS: readonly { factor: number; unit: 'typed' | 'mm' | 'in' }[] = [
   { factor: 1 / inchToMm(1), unit: 'mm' },
 ];
 
+/** Asks about what was read where it lies outside what is likely, mm, and one usual slip would put it inside; else null. */
+export function questionSlip(read: ParsedLength, lowMm: number, highMm: number): string | null {
+  const likely = (mm: number) => mm >= lowMm && mm <= highMm;
+  if (likely(read.mm)) return null;
+  const slip = SLIPS.find(({ factor }) => likely(read.mm * factor));
+  if (!slip) return null;
+  const typed = read.notation === 'mm' ? 'mm' : 'in';
+  const unit = slip.unit === 'typed' ? typed : slip.unit;
+  return `Is it ${formatLengthWithUnit(read.mm, typed)}, or ${formatLengthWithUnit(read.mm * slip.factor, unit)}?`;
+}
+
 /**
  * Asks in words about a reading that is possible but unlikely for this thread, when one usual slip would make it likely:
  * “0.45 in, or 4.5 in?”. Null when nothing is odd, or no slip explains it. It never changes what was typed.
@@ -18,11 +29,5 @@ const SLIPS: readonly { factor: number; unit: 'typed' | 'mm' | 'in' }[] = [
  */
 export function questionReading(quantity: QuantityId, read: ParsedLength, thread: Thread): string | null {
   const [low, high] = quantityRow(quantity).usualD.map((share) => share * thread.majorMm) as [number, number];
-  const likely = (mm: number) => mm >= low && mm <= high;
-  if (likely(read.mm)) return null;
-  const slip = SLIPS.find(({ factor }) => likely(read.mm * factor));
-  if (!slip) return null;
-  const typed = read.notation === 'mm' ? 'mm' : 'in';
-  const unit = slip.unit === 'typed' ? typed : slip.unit;
-  return `Is it ${formatLengthWithUnit(read.mm, typed)}, or ${formatLengthWithUnit(read.mm * slip.factor, unit)}?`;
+  return questionSlip(read, low, high);
 }

@@ -1,7 +1,9 @@
 import { weighCase } from '../../pipeline.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
 import { freezePlan } from '../freeze/index.ts';
+import { parseLength } from '../../basis/units/index.ts';
 import { cureMinutes } from './waits.ts';
+import { judgeReading, readingAt } from './stepReading.ts';
 import { stiffCauses, type StiffNow } from './stiff.ts';
 import { advanceOf, marksOf, stoppedEarly, turnPlanOf, turnsAt, turnsWords, type TurnPlan } from './turnCounter.ts';
 
@@ -105,4 +107,43 @@ test('a cold shop cures slower, a warm one no faster than the sheet says', () =>
   expect([30, 20, 5].map((celsius) => cureMinutes(30, celsius))).toEqual([30, 30, 90]);
   expect(cureMinutes(30, 12)).toBeCloseTo(53.9, 1);
   expect(() => cureMinutes(30, -5)).toThrow();
+});
+
+const read = (text: string) => {
+  const parsed = parseLength(text, { bareUnit: 'mm' });
+  if (!parsed.ok) throw new Error(parsed.problem.code);
+  return parsed.length;
+};
+
+test('what is read at a step has the limits of its plan; nothing is asked where the plan holds none', () => {
+  const frozen = freezePlan(weighCase(holeCase()), 'wire-coil:M8x1.25:1.5D');
+  const asked = frozen.steps.flatMap((step) => readingAt(frozen, step) ?? []);
+  expect(asked.map(({ title, proves }) => [title, proves])).toEqual([
+    ['Bore', 'bore'],
+    ['Full thread to', 'full-thread'],
+    ['Coil under the face', 'set-down'],
+  ]);
+  expect(
+    readingAt(
+      frozen,
+      frozen.steps.find(({ kind }) => kind === 'tap')!,
+    ),
+  ).toBeNull();
+  const [bore] = asked;
+  const place = (text: string) => judgeReading(bore!, read(text)).place;
+  expect([place('8.36'), place('8.25'), place('8.5'), place(String(bore!.highMm))]).toEqual([
+    'inside',
+    'under',
+    'over',
+    'inside',
+  ]);
+});
+
+test.each([
+  ['83.6', 'Is it 83.6 mm, or 8.36 mm?'],
+  ['.329', 'Is it 0.33 mm, or 0.329 in?'],
+  ['8.6', null],
+])('%s at a bore of 8.3 is asked about in words, and never changed', (text, question) => {
+  const bore = { title: 'Bore', lowMm: 8.271, highMm: 8.483, proves: 'bore' } as const;
+  expect(judgeReading(bore, read(text)).question).toBe(question);
 });

@@ -1,3 +1,4 @@
+export { judgeReading, readingAt } from './stepReading.ts';
 export { STIFF_CAUSE_IDS, stiffCauses, type StiffCauseId, type StiffNow } from './stiff.ts';
 export {
   advanceOf,

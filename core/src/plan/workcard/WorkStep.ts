@@ -20,8 +20,8 @@ export type StepNumber =
   | {
       label: string;
       valueMm: number;
-      /** To which side it is rounded to what a hand can set; left out: to the nearest tenth. */
-      safe?: 'down' | 'up';
+      /** To which side it is rounded to what a hand can set; left out: to the nearest tenth; a limit is gauged, not set. */
+      safe?: 'down' | 'up' | 'limit';
     }
   | { label: string; text: string };
 

@@ -7,6 +7,8 @@ export function sayNumber(number: StepNumber | null, say: Say): SaidStep['number
   if (number === null) return null;
   if ('text' in number) return { ...number, main: number.text, unit: '' };
   const { safe, valueMm } = number;
+  if (safe === 'limit')
+    return { ...number, main: formatLength(valueMm, say.units, PRECISION.limit[say.units]), unit: say.units };
   const shownMm =
     safe === undefined ? valueMm : settableMm(valueMm, say.units, safe === 'down' ? Math.floor : Math.ceil);
   return { ...number, main: formatLength(shownMm, say.units, PRECISION.depth[say.units]), unit: say.units };

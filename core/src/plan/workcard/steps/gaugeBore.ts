@@ -35,7 +35,7 @@ export const gaugeBore: StepKind<GaugeBoreFacts> = {
         ? ' What goes in next hides it: this is the only chance.'
         : ' A screw that fits later says nothing of a bore that is too large.'
     }`,
-  number: ({ highMm }) => ({ label: 'at most', valueMm: highMm, safe: 'down' }),
+  number: ({ highMm }) => ({ label: 'at most', valueMm: highMm, safe: 'limit' }),
   caution: noCaution,
   more: ({ lowMm, highMm, tools }, say) => ({
     tools: sayTools(tools),

@@ -32,7 +32,6 @@ function AtTheBench({ done = [], ...props }: Partial<BenchProps> & { done?: stri
       actor="Mechanic A"
       drawn={null}
       clocks={() => null}
-      gauges={null}
       counted={null}
       onCopy={() => undefined}
       onStep={async (step) => {
@@ -176,4 +175,41 @@ test('in inches the number in large type is in inches', () => {
   const step = plan.said.in.steps.find(({ number }) => number?.unit === 'in')!;
   const { text } = show(<AtTheBench units="in" done={before(step.id)} />, 'in');
   expect(text()).toContain(`${step.number!.main}in`);
+});
+
+const gauging = () => show(<AtTheBench done={before('gauge-bore')} />);
+
+test('an instrument that types like a keyboard: its figure is the reading, Enter gives the keys back, the end carries it', async () => {
+  const { user, text } = gauging();
+  await user.keyboard('8.36{Enter}');
+  expect(screen.getByLabelText<HTMLInputElement>('Bore, mm').value).toBe('8.36');
+  expect(text()).toContain('Inside its limits.');
+  await user.keyboard(' ');
+  expect(told).toEqual([
+    ['step-done', expect.objectContaining({ stepId: 'gauge-bore', end: 'done', reading: { text: '8.36', mm: 8.36 } })],
+  ]);
+});
+
+test('a reading outside its limits is not simply done; a slip is asked about; no length is said at the field', async () => {
+  const { user, text } = gauging();
+  await user.keyboard('83.6{Enter}');
+  expect(text()).toContain('Over its limits. Is it 83.6 mm, or 8.36 mm?');
+  await user.keyboard(' ');
+  expect(within(screen.getByRole('dialog')).getByLabelText('What was done, and why')).toBeTruthy();
+  await user.click(screen.getByRole('button', { name: 'Not now' }));
+  const field = screen.getByLabelText('Bore, mm');
+  await user.clear(field);
+  await user.type(field, '8,x{Enter}');
+  await user.click(screen.getByRole('button', { name: /^Look at the reading/ }));
+  expect([document.activeElement, told]).toEqual([field, []]);
+});
+
+test('a bore that was gauged too small comes first when the tap goes stiff', async () => {
+  const reading = { text: '8.1', mm: 8.1 };
+  const gauged = { stepId: 'gauge-bore', end: 'otherwise' as const, note: 'worn drill', reading };
+  const steps = [{ ...gauged, mendId: 'm1', planId: 'p1', at: '', actor: 'Mechanic A' }];
+  const mend = { id: 'm1', planId: 'p1', steps, stiff: [], handedOver: null, results: null, clocks: [] };
+  const { user } = show(<AtTheBench mend={mend} />);
+  await user.keyboard('s');
+  expect(within(screen.getByRole('dialog')).getAllByRole('listitem')[0]!.textContent).toMatch(/^Hole too small/);
 });

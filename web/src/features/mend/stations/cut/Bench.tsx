@@ -1,11 +1,12 @@
 import Button from '@mui/material/Button';
 import { formatLength, PRECISION, turnsWords, type UnitSystem } from '@deep-mend/core';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useState, type MouseEvent } from 'react';
 import { useKeys } from '../../../../base/useKeys.ts';
 import { StepMore } from '../../card/CardStep.tsx';
 import { BenchDialogs } from './BenchDialogs.tsx';
 import type { BenchProps } from './BenchProps.ts';
 import { commandsOf, MARK_KEYS, type Asking, type BenchCommand } from './commands.ts';
+import { ReadingField } from './ReadingField.tsx';
 import { ToolInHole } from './ToolInHole.tsx';
 import { TurnBar } from './TurnBar.tsx';
 import { useAwake } from './useAwake.ts';
@@ -139,15 +140,23 @@ function Aside({
   );
 }
 
+/** A press by hand takes no focus: the next one of the foot switch is the step’s again, not the same key’s. */
+const keepKeys = (event: MouseEvent) => event.preventDefault();
+
 /** The four keys at the bottom. */
 function Keys({ view, command, ask }: { view: BenchView; command: BenchCommand; ask: (what: Asking) => void }) {
   const { turnPlan, draft } = view;
   return (
-    <footer className="bench-keys">
+    <footer className="bench-keys" data-turning={command.turning} onMouseDown={keepKeys}>
       <button type="button" className="bench-key" disabled={draft.presses.length === 0} onClick={view.undo}>
         − back <small>minus</small>
       </button>
-      <button type="button" className="bench-key" disabled={command.turnOn === null} onClick={() => command.turnOn?.()}>
+      <button
+        type="button"
+        className="bench-key bench-on"
+        disabled={command.turnOn === null}
+        onClick={() => command.turnOn?.()}
+      >
         + {turnPlan ? turnsWords(view.advance) : ''} on <small>plus</small>
       </button>
       <button type="button" className="bench-key bench-primary" onClick={command.act}>
@@ -160,9 +169,12 @@ function Keys({ view, command, ask }: { view: BenchView; command: BenchCommand; 
   );
 }
 
+/** Keys that begin a reading. */
+const READ_KEYS = [...'0123456789.,'];
+
 /** The bench: one step, the number that matters, what to feel for, four keys. It stands on the card and on the outbox. */
 export function Bench(props: BenchProps) {
-  const { plan, mend, units, drawn, clocks, gauges, onCopy, onOtherwise } = props;
+  const { plan, mend, units, drawn, clocks, onCopy, onOtherwise } = props;
   const view = useBench({ plan, mend, units, onCopy });
   const { step, index, told, turnPlan, state, pending, draft } = view;
   const [asking, setAsking] = useState<Asking>(null);
@@ -170,20 +182,31 @@ export function Bench(props: BenchProps) {
   const command = commandsOf(props, view, setAsking);
   const close = useCallback(() => setAsking(null), []);
 
+  // An instrument types wherever the keys are: what it types is the reading.
+  const typeOn = (key: string) => {
+    view.read((draft.reading?.text ?? '') + key);
+    setAsking('reading');
+  };
+
   // Nothing of the page round it is seen or reached while the bench stands.
   useEffect(() => {
     document.body.classList.add('at-bench');
     return () => document.body.classList.remove('at-bench');
   }, []);
-  useKeys({
-    ' ': () => command.act(),
-    Enter: () => command.act(),
-    '+': () => command.turnOn?.(),
-    '-': () => view.undo(),
-    s: () => setAsking('stiff'),
-    ArrowLeft: () => view.look(index - 1),
-    ArrowRight: () => told.has(step.id) && view.look(index + 1),
-  });
+  useKeys(
+    {
+      ' ': () => command.act(),
+      Enter: () => command.act(),
+      '+': () => command.turnOn?.(),
+      '-': () => view.undo(),
+      s: () => setAsking('stiff'),
+      // Never the page’s own: a figure from an instrument must not lead elsewhere.
+      ...Object.fromEntries(READ_KEYS.map((key) => [key, () => view.asked && typeOn(key)])),
+      ArrowLeft: () => view.look(index - 1),
+      ArrowRight: () => told.has(step.id) && view.look(index + 1),
+    },
+    true,
+  );
 
   return (
     <section className="bench" aria-label="At the machine">
@@ -202,8 +225,8 @@ export function Bench(props: BenchProps) {
           )}
           <p className="bench-do">{step.what}</p>
           <Depths view={view} units={units} />
+          <ReadingField view={view} units={units} wanted={asking === 'reading'} onSeen={close} />
           {clocks(step)}
-          {gauges}
           <div className="bench-more card-step">
             <StepMore step={step} />
           </div>

@@ -3,7 +3,7 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { formatLength, PRECISION, type StiffNow } from '@deep-mend/core';
+import { formatLength, judgeReading, PRECISION, readingAt, type StiffNow } from '@deep-mend/core';
 import type { BenchProps } from './BenchProps.ts';
 import { paceOf } from './pace.ts';
 import { StiffDialog } from './StiffDialog.tsx';
@@ -49,13 +49,19 @@ function BeforeTheCut({
   );
 }
 
+/** Whether the bore was gauged at the bench, and lay inside its limits; null: nobody gauged it. */
+function boreInside({ plan, mend }: BenchProps): boolean | null {
+  for (const { stepId, reading } of [...mend.steps].reverse()) {
+    const frozen = plan.steps.find(({ id, kind }) => id === stepId && kind === 'gauge-bore');
+    const asked = frozen && readingAt(plan, frozen);
+    if (asked && reading) return judgeReading(asked, { ...reading, notation: 'mm', bare: false }).place === 'inside';
+  }
+  return null;
+}
+
 /** What is known when it goes stiff. */
-function stiffNow(
-  { plan, drawn }: BenchProps,
-  { step, turnPlan, draft }: BenchView,
-  results: BenchProps['mend']['results'],
-): StiffNow {
-  const bore = results?.find(({ id }) => id === 'bore');
+function stiffNow(bench: BenchProps, { step, turnPlan, draft }: BenchView): StiffNow {
+  const { plan, drawn } = bench;
   return {
     turns: turnPlan ? draft.turns : null,
     totalTurns: turnPlan?.total ?? 0,
@@ -63,7 +69,7 @@ function stiffNow(
     clearEvery: turnPlan?.clearEvery ?? null,
     sinceClear: turnPlan ? draft.turns - draft.clearedAt : null,
     ratio: step.scale?.[0]?.times ?? Infinity,
-    boreInside: bore?.passed ?? null,
+    boreInside: boreInside(bench),
     cutting: drawn?.hole.parent.cutting ?? 'medium',
   };
 }
@@ -100,7 +106,7 @@ export function BenchDialogs({
       )}
       {asking === 'stiff' && (
         <StiffDialog
-          now={stiffNow(bench, view, mend.results)}
+          now={stiffNow(bench, view)}
           onClose={onClose}
           onTold={(told) => {
             void onStiff({ ...told, stepId: step.id, turns: turnPlan ? draft.turns : null }).then(

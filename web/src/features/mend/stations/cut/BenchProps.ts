@@ -17,8 +17,6 @@ export interface BenchProps {
   drawn: { hole: HoleCase; assessment: Assessment; route: Route } | null;
   /** Waits that run on this hole, and those that this step may start. */
   clocks: (step: BenchStep) => ReactNode;
-  /** Readings come from an instrument: nothing is typed. */
-  gauges: ReactNode;
   /** A count of another device; null: none. */
   counted: { stepId: string; turns: number; by: string } | null;
   onCopy: (stepId: string, turns: number) => void;

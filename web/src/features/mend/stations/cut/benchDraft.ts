@@ -1,4 +1,5 @@
-import { isNumber, isRecord, onDevice } from '../../../../base/kept.ts';
+import type { UnitSystem } from '@deep-mend/core';
+import { isNumber, isRecord, isText, onDevice } from '../../../../base/kept.ts';
 
 /** What a bench has counted at the step that is open: on this device, between the events. */
 export interface BenchDraft {
@@ -11,6 +12,8 @@ export interface BenchDraft {
   /** Turns at which it was last out and cleared. */
   clearedAt: number;
   startedAt: number;
+  /** What was read at it, as it was typed, and the unit of a bare number; nothing: nobody typed. */
+  reading?: { text: string; units: UnitSystem } | undefined;
 }
 
 export const blankDraft = (stepId: string): BenchDraft => ({
@@ -22,12 +25,15 @@ export const blankDraft = (stepId: string): BenchDraft => ({
   startedAt: Date.now(),
 });
 
+const isRead = (value: unknown): value is BenchDraft['reading'] =>
+  value === undefined || (isRecord(value) && isText(value.text) && (value.units === 'mm' || value.units === 'in'));
 const isDraft = (value: unknown): value is BenchDraft =>
   isRecord(value) &&
   typeof value.stepId === 'string' &&
   [value.turns, value.seenAt, value.clearedAt, value.startedAt].every(isNumber) &&
   Array.isArray(value.presses) &&
-  value.presses.every(isNumber);
+  value.presses.every(isNumber) &&
+  isRead(value.reading);
 
 const keyOf = (mendId: string, planId: string): string => `bench:${mendId}:${planId}`;
 

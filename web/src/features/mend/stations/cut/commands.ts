@@ -3,7 +3,7 @@ import type { BenchProps, StepTold } from './BenchProps.ts';
 import type { BenchView } from './useBench.ts';
 
 /** What the bench asks about, over the step. */
-export type Asking = 'cut' | 'stiff' | 'otherwise' | 'hand-over' | null;
+export type Asking = 'cut' | 'stiff' | 'otherwise' | 'hand-over' | 'reading' | null;
 
 /** What the one key says at a mark, and what is done there. */
 export const MARK_KEYS = {
@@ -27,7 +27,7 @@ export function commandsOf(
   ask: (what: Asking) => void,
 ) {
   const { onStep, onProve } = props;
-  const { step, index, steps, turnPlan, state, pending, draft, told } = view;
+  const { step, index, steps, turnPlan, state, pending, draft, told, reading } = view;
   const last = index === steps.length - 1;
   const [mark] = pending;
   const atEnd = state === null || mark === 'end' || (mark === undefined && state.left <= 0);
@@ -39,17 +39,22 @@ export function commandsOf(
       end,
       note,
       seconds: Math.max(0, Math.round((Date.now() - draft.startedAt) / 1000)),
+      ...(reading?.length.ok ? { reading: { text: reading.length.length.text, mm: reading.length.length.mm } } : {}),
       ...(turnPlan && draft.turns > 0 ? { turns: draft.turns } : {}),
     });
     if (!recorded) return;
     view.look(null);
     if (last) onProve();
   };
-  const primary = (): { words: string; act: () => void } => {
+  const primary = (): { words: string; act: () => void; turns?: true } => {
     if (told.has(step.id) && !last) return { words: 'Done already, next', act: () => view.look(index + 1) };
     if (mark !== undefined && mark !== 'end') return { words: MARK_KEYS[mark].key, act: view.seen };
+    if (reading && !reading.length.ok) return { words: 'Look at the reading', act: () => ask('reading') };
+    // Outside its limits it is not done as the card says: somebody says what was done about it.
+    if (reading && reading.judged?.place !== 'inside')
+      return { words: 'Outside: say what is done', act: () => ask('otherwise') };
     if (atEnd) return { words: last ? 'Measure what was cut' : 'Done, next', act: () => void record('done', '') };
-    return { words: `+ ${turnsWords(view.advance)} on`, act: () => view.turn(view.advance) };
+    return { words: `+ ${turnsWords(view.advance)} on`, act: () => view.turn(view.advance), turns: true };
   };
   const go = primary();
   const needsAsking = step.noReturn === true && !begun;
@@ -57,6 +62,8 @@ export function commandsOf(
   return {
     record,
     words: go.words,
+    /** The one key makes the turns: a second that does the same is in the way where there is little room. */
+    turning: go.turns === true,
     act: asked(go.act),
     actNow: go.act,
     /** Null: no turn is made here now. */

@@ -62,7 +62,6 @@ function AtTheBench({
       drawn={drawn}
       counted={counted}
       clocks={(step) => <StepClocks frozen={plan.steps.find(({ id }) => id === step.id)} title={step.title} />}
-      gauges={null}
       onCopy={onCopy}
       onStep={(told) => guarded(() => access.append('step-done', { mendId: mend.id, planId, ...told }))}
       onStiff={async ({ cause, then, stepId, turns }) => {

@@ -1,5 +1,8 @@
 import {
   advanceOf,
+  judgeReading,
+  parseLength,
+  readingAt,
   turnPlanOf,
   turnsAt,
   type FrozenPlan,
@@ -23,6 +26,9 @@ export function stepsOf(plan: FrozenPlan, units: UnitSystem, mend: Pick<MendEntr
 /** A copy of the count goes to the server at most so often: it is no event. */
 export const COPY_EVERY_MS = 10_000;
 
+/** No hole is deeper than this. */
+const MOST_READ_MM = 500;
+
 /** The step that is shown and what is counted at it. */
 export function useBench({
   plan,
@@ -45,6 +51,10 @@ export function useBench({
     const frozen = plan.steps.find(({ id }) => id === step.id);
     return frozen ? turnPlanOf(frozen) : null;
   }, [plan, step.id]);
+  const asked = useMemo(() => {
+    const frozen = plan.steps.find(({ id }) => id === step.id);
+    return frozen ? readingAt(plan, frozen) : null;
+  }, [plan, step.id]);
   const [kept, setKept] = useState<BenchDraft>(() => draftOf(mend.id, planId, step.id) ?? blankDraft(step.id));
   const draft = kept.stepId === step.id ? kept : (draftOf(mend.id, planId, step.id) ?? blankDraft(step.id));
   const keep = (next: BenchDraft) => {
@@ -62,7 +72,13 @@ export function useBench({
   const last = draft.presses.at(-1) ?? 0;
   const state = turnPlan && turnsAt(turnPlan, draft.turns, Math.max(draft.seenAt, draft.turns - last));
   const pending = state !== null && draft.seenAt < draft.turns ? state.now : [];
+  const typed = asked && draft.reading && draft.reading.text.trim() !== '' ? draft.reading : null;
+  const length = typed && parseLength(typed.text, { bareUnit: typed.units, minMm: 0, maxMm: MOST_READ_MM });
   return {
+    /** What is read at this step; null: nothing. */
+    asked,
+    /** What was typed for it, as a length or why it is none, and held against its limits. */
+    reading: length && asked && { length, judged: length.ok ? judgeReading(asked, length.length) : null },
     steps,
     told,
     index,
@@ -90,6 +106,11 @@ export function useBench({
         seenAt: Math.min(draft.seenAt, back),
         clearedAt: Math.min(draft.clearedAt, back),
       });
+    },
+    // A number typed on keeps its unit; an emptied field begins again in the unit that is shown.
+    read: (text: string) => {
+      const before = draft.reading;
+      keep({ ...draft, reading: { text, units: before && before.text.trim() !== '' ? before.units : units } });
     },
     seen: () =>
       keep({ ...draft, seenAt: draft.turns, clearedAt: state?.now.includes('clear') ? draft.turns : draft.clearedAt }),

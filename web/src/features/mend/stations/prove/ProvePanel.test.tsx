@@ -1,5 +1,5 @@
 import { cleanup, screen } from '@testing-library/react';
-import type { RecordedResult } from '@deep-mend/core';
+import { formatLengthWithUnit, readingAt, type RecordedResult } from '@deep-mend/core';
 import { fileWith, plannedCoil, show } from '../../../../../test/panel.tsx';
 import { ProvePanel } from './ProvePanel.tsx';
 
@@ -30,6 +30,18 @@ test('nothing measured cannot be recorded, nor signed', () => {
   show(panel());
   expect(button(/^Record what was measured/).disabled).toBe(true);
   expect(screen.queryByRole('button', { name: /^Mended, signed/ })).toBeNull();
+});
+
+test('what was read at the bench stands where it is proved; of an earlier plan it does not', () => {
+  const step = plan.steps.find((row) => readingAt(plan, row)?.proves === length.id)!;
+  const told = { mendId: 'm1', stepId: step.id, end: 'done' as const, note: '', at: '', actor: 'Mechanic A' };
+  const reading = { text: String(good), mm: good };
+  const mend = mendWith(null);
+  show(panel({ mend: { ...mend, steps: [{ ...told, planId: mend.planId!, reading }] } }));
+  expect(screen.getByLabelText<HTMLInputElement>(`${length.title}, mm`).value).toBe(formatLengthWithUnit(good, 'mm'));
+  cleanup();
+  show(panel({ mend: { ...mend, steps: [{ ...told, planId: 'before', reading }] } }));
+  expect(field().value).toBe('');
 });
 
 test('what is typed in inches is recorded in millimetres, and the draft goes when it is', async () => {

@@ -2,6 +2,7 @@ import {
   formatLength,
   formatLengthWithUnit,
   parseLength,
+  readingAt,
   type Expectation,
   type FrozenPlan,
   type MendEntry,
@@ -26,10 +27,19 @@ export function rangeWords(expectation: Expectation, units: UnitSystem): string 
   return '';
 }
 
-function startingText(results: RecordedResult[] | null, draftKey: string): Entered {
+/** What was read at the bench stands where it is proved. */
+function readAtTheBench(plan: FrozenPlan, mend: MendEntry): RecordedResult[] {
+  return mend.steps.flatMap(({ stepId, planId, reading }) => {
+    const frozen = planId === mend.planId && plan.steps.find(({ id }) => id === stepId);
+    const id = frozen ? readingAt(plan, frozen)?.proves : null;
+    return id && reading ? [{ id, mm: reading.mm }] : [];
+  });
+}
+
+function startingText(results: RecordedResult[], draftKey: string): Entered {
   const draft = onDevice.value(draftKey, isEntered);
   if (draft) return draft;
-  const rows = (results ?? []).map((result) => [
+  const rows = results.map((result) => [
     result.id,
     {
       text: result.passed === undefined ? formatLengthWithUnit(result.mm ?? 0, 'mm') : result.passed ? 'pass' : 'fail',
@@ -51,7 +61,9 @@ export interface Measured {
 /** What was measured of the plan, as it is typed: kept on the device until it is recorded. */
 export function useResults(plan: FrozenPlan, mend: MendEntry, units: UnitSystem) {
   const draftKey = `result:${mend.id}`;
-  const [entered, setEntered] = useState<Entered>(() => startingText(mend.results, draftKey));
+  const [entered, setEntered] = useState<Entered>(() =>
+    startingText(mend.results ?? readAtTheBench(plan, mend), draftKey),
+  );
   const enter = (id: Expectation['id'], text: string) => {
     // A number typed on keeps its unit; an emptied field begins again in the unit that is shown.
     const before = entered[id];
