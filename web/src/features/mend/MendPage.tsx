@@ -118,7 +118,7 @@ function MendWork({ access }: { access: HoleAccess }) {
         <DutyBanner file={file} />
         {!view.mend && stationId !== 'locate' && <NoMendNotice holeId={detail.id} onStart={() => go('locate')} />}
         {replan.replanning && (
-          <ReplanDialog units={units} onClose={replan.stop} onReading={replan.reading} onStuck={replan.stuck} />
+          <ReplanDialog units={units} onClose={replan.stop} onReading={replan.reading} onChoice={replan.choice} />
         )}
         <div className="mend" data-station={stationId}>
           <div className="mend-known">

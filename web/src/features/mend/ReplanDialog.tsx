@@ -14,29 +14,37 @@ import {
   type UnitSystem,
 } from '@deep-mend/core';
 import { useState } from 'react';
+import { optionsOf } from './known/options.ts';
 import { instrumentOf, readDraft, type Draft } from './drafts.ts';
 
-/** What can turn out otherwise at the machine: a reading, or something that is now stuck in the hole. */
-const TURNS: readonly ({ id: string; name: string } & ({ quantity: QuantityId } | { stuck: 'tap' | 'extractor' }))[] = [
+/** What was found and is no reading. */
+export type FoundChoice = { field: 'parentId'; value: string } | { field: 'stuck'; value: 'tap' | 'extractor' };
+
+/** What can turn out otherwise at the machine: a reading, something that is now stuck in the hole, or the metal itself. */
+const TURNS: readonly ({ id: string; name: string } & (
+  { quantity: QuantityId } | { choice: 'parentId' } | { choice: 'stuck'; value: 'tap' | 'extractor' }
+))[] = [
   { id: 'bore', name: 'The hole came out another size', quantity: 'bore-a' },
+  { id: 'walked', name: 'It walked off its axis', quantity: 'offset-along' },
   { id: 'edge', name: 'The wall is another thickness', quantity: 'edge' },
   { id: 'depth', name: 'The depth is another', quantity: 'depth' },
   { id: 'damage', name: 'Sound thread begins elsewhere', quantity: 'damage-to' },
   { id: 'floor', name: 'What lies beyond is nearer', quantity: 'floor' },
-  { id: 'tap', name: 'The tap broke in it', stuck: 'tap' },
-  { id: 'extractor', name: 'An extractor broke in it', stuck: 'extractor' },
+  { id: 'metal', name: 'It is another metal', choice: 'parentId' },
+  { id: 'tap', name: 'The tap broke in it', choice: 'stuck', value: 'tap' },
+  { id: 'extractor', name: 'An extractor broke in it', choice: 'stuck', value: 'extractor' },
 ];
 
 /** Plan again from what was found: the old plan and its readings stay in the record, the ladder starts from the new state. */
 export function ReplanDialog({
   units,
   onReading,
-  onStuck,
+  onChoice,
   onClose,
 }: {
   units: UnitSystem;
   onReading: (quantity: QuantityId, draft: Draft) => Promise<void>;
-  onStuck: (what: 'tap' | 'extractor') => Promise<void>;
+  onChoice: (found: FoundChoice) => Promise<void>;
   onClose: () => void;
 }) {
   const [turnId, setTurnId] = useState('bore');
@@ -45,7 +53,14 @@ export function ReplanDialog({
   const instrument = 'quantity' in turn ? quantityRow(turn.quantity).usual : 'caliper';
   const draft: Draft = { text, instrument, halfWidth: String(instrumentOf(instrument).halfWidthMm), units };
   const read: LengthResult | null = 'quantity' in turn && text.trim() !== '' ? readDraft(turn.quantity, draft) : null;
-  const ready = 'stuck' in turn || read?.ok === true;
+  const [metal, setMetal] = useState('');
+  const found = (): FoundChoice | null => {
+    if (!('choice' in turn)) return null;
+    if (turn.choice === 'stuck') return { field: 'stuck', value: turn.value };
+    return metal === '' ? null : { field: 'parentId', value: metal };
+  };
+  const choice = found();
+  const ready = choice !== null || read?.ok === true;
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs">
       <DialogTitle>It came out otherwise</DialogTitle>
@@ -60,6 +75,15 @@ export function ReplanDialog({
             </MenuItem>
           ))}
         </TextField>
+        {turnId === 'metal' && (
+          <TextField select label="Cut in" value={metal} onChange={(event) => setMetal(event.target.value)}>
+            {optionsOf('parentId').map(({ value, text: name }) => (
+              <MenuItem key={String(value)} value={String(value)}>
+                {name}
+              </MenuItem>
+            ))}
+          </TextField>
+        )}
         {'quantity' in turn && (
           <TextField
             autoFocus
@@ -77,7 +101,10 @@ export function ReplanDialog({
         <Button
           variant="contained"
           disabled={!ready}
-          onClick={() => void ('quantity' in turn ? onReading(turn.quantity, draft) : onStuck(turn.stuck))}
+          onClick={() => {
+            if ('quantity' in turn) void onReading(turn.quantity, draft);
+            else if (choice) void onChoice(choice);
+          }}
         >
           Weigh again
         </Button>

@@ -13,7 +13,7 @@ const replan = (told: unknown[], units: 'mm' | 'in' = 'mm') =>
     <ReplanDialog
       units={units}
       onReading={async (quantity, draft) => void told.push([quantity, draft.text, draft.units])}
-      onStuck={async (what) => void told.push(what)}
+      onChoice={async (found) => void told.push(found)}
       onClose={() => void told.push('closed')}
     />,
     units,
@@ -40,7 +40,19 @@ test('a tap that broke in it needs no number', async () => {
   await user.click(screen.getByRole('option', { name: 'The tap broke in it' }));
   expect(screen.queryByRole('textbox')).toBeNull();
   await user.click(screen.getByRole('button', { name: 'Weigh again' }));
-  expect(told).toEqual(['tap']);
+  expect(told).toEqual([{ field: 'stuck', value: 'tap' }]);
+});
+
+test('another metal is chosen from the metals; before it is, nothing is weighed', async () => {
+  const told: unknown[] = [];
+  const { user } = replan(told);
+  await user.click(screen.getByRole('combobox'));
+  await user.click(screen.getByRole('option', { name: 'It is another metal' }));
+  expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Weigh again' }).disabled).toBe(true);
+  await user.click(screen.getByRole('combobox', { name: 'Cut in' }));
+  await user.click(screen.getByRole('option', { name: 'Grey cast iron' }));
+  await user.click(screen.getByRole('button', { name: 'Weigh again' }));
+  expect(told).toEqual([{ field: 'parentId', value: 'grey-iron' }]);
 });
 
 test('what was stuck is out: whether the drill went past the crests is said', () => {

@@ -15,6 +15,7 @@ import { useKeys } from '../../base/useKeys.ts';
 import { useStable } from '../../base/useStable.ts';
 import type { HoleAccess } from '../../parts/useHole.ts';
 import type { Draft, Drafts } from './drafts.ts';
+import type { FoundChoice } from './ReplanDialog.tsx';
 import type { Choose } from './known/fields.tsx';
 import { routeShown } from './LivePlate.tsx';
 import { useFreePlan } from './stations/free/useFreePlan.ts';
@@ -70,7 +71,7 @@ function useReplan(holeId: string, { access, guarded, record }: Pick<MendView, '
     start: () => setReplanning(true),
     stop: () => setReplanning(false),
     reading: (quantity: QuantityId, draft: Draft) => afresh(() => record(quantity, draft)),
-    stuck: (what: 'tap' | 'extractor') => afresh(() => access.append('choice', { field: 'stuck', value: what })),
+    choice: (found: FoundChoice) => afresh(() => access.append('choice', found)),
   };
 }
 

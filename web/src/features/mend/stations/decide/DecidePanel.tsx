@@ -177,8 +177,8 @@ export const DecidePanel = memo(function DecidePanel({
   const reserve = route.reserve.ratio;
   const metalLeft =
     reserve === null
-      ? 'nothing is cut yet'
-      : `nothing is cut yet; ${Math.round(reserve * 100)} % of the metal stays for next time`;
+      ? 'planning cuts nothing'
+      : `planning cuts nothing; ${Math.round(reserve * 100)} % of the metal stays for next time`;
   return (
     <section aria-label="The chosen way">
       <div className="panel-head">
