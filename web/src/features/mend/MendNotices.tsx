@@ -2,6 +2,7 @@ import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { HoleDetail } from '@deep-mend/contract';
+import type { HoleFile, MendEntry } from '@deep-mend/core';
 import { memo } from 'react';
 import { Link } from 'react-router';
 import type { ApiProblem } from '../../base/client.ts';
@@ -14,6 +15,24 @@ export function FreedNotice({ freed, onClose }: { freed: 'cut' | 'whole' | null;
       It is out. Measure the hole again: what its thread lost is damage now.
       {freed === 'cut' &&
         ' The drill went past the crests; the bore it should have left is typed in, and counts once you have checked it.'}
+    </Alert>
+  );
+}
+
+/** Metal went by the plan that is being left: the ladder stands on the readings, and the bore may be another by now. */
+export function CutSinceNotice({ mend, file }: { mend: MendEntry; file: HoleFile }) {
+  const cutting = mend.plan?.said.mm.steps.filter(({ noReturn }) => noReturn) ?? [];
+  const cut = mend.steps.flatMap(({ planId, stepId, end, at }) => {
+    const step = planId === mend.planId && end !== 'not-done' && cutting.find(({ id }) => id === stepId);
+    return step ? [{ title: step.title, at }] : [];
+  });
+  const last = cut.at(-1);
+  const read = file.live['bore-a'];
+  if (!last || (read && Date.parse(read.happenedAt) >= Date.parse(last.at))) return null;
+  return (
+    <Alert severity="warning" sx={{ mb: 2 }}>
+      Cut at the bench already: {cut.map(({ title }) => title).join('; ')}. Measure the bore again before anything is
+      planned: the ways are weighed from what was read before.
     </Alert>
   );
 }

@@ -1,10 +1,11 @@
 import { screen } from '@testing-library/react';
 import type { HoleDetail } from '@deep-mend/contract';
+import type { HoleFile } from '@deep-mend/core';
 import { ApiProblem } from '../../base/client.ts';
 import { problem, serve } from '../../../test/serve.ts';
 import { pageOf } from '../../../test/holes.ts';
-import { fileWith, show } from '../../../test/panel.tsx';
-import { FreedNotice, MendTitle, NoMendNotice, Refusal } from './MendNotices.tsx';
+import { fileWith, plannedCoil, show } from '../../../test/panel.tsx';
+import { CutSinceNotice, FreedNotice, MendTitle, NoMendNotice, Refusal } from './MendNotices.tsx';
 import { ReplanDialog } from './ReplanDialog.tsx';
 import { LocatePanel } from './stations/locate/LocatePanel.tsx';
 
@@ -53,6 +54,28 @@ test('another metal is chosen from the metals; before it is, nothing is weighed'
   await user.click(screen.getByRole('option', { name: 'Grey cast iron' }));
   await user.click(screen.getByRole('button', { name: 'Weigh again' }));
   expect(told).toEqual([{ field: 'parentId', value: 'grey-iron' }]);
+});
+
+test('cut by the plan that is left: it says what, until the bore was measured after it', () => {
+  const plan = plannedCoil();
+  const drill = plan.said.mm.steps.find(({ noReturn }) => noReturn)!;
+  const told = { mendId: 'm1', note: '', at: '2026-11-23T09:00:00.000Z', actor: 'Mechanic A' };
+  const step = (stepId: string, end: 'done' | 'not-done') => ({ ...told, planId: 'p1', stepId, end });
+  const file = fileWith({});
+  const notice = (steps: ReturnType<typeof step>[], at?: string) => (
+    <CutSinceNotice
+      mend={{ ...file.mends[0]!, planId: 'p1', plan, steps }}
+      file={
+        at ? { ...file, live: { 'bore-a': { happenedAt: at } as HoleFile['readings'][number] } } : { ...file, live: {} }
+      }
+    />
+  );
+  const { text, again } = show(notice([step('strip', 'done'), step(drill.id, 'not-done')]));
+  expect(text()).toBe('');
+  again(notice([step(drill.id, 'done')], '2026-11-23T08:00:00.000Z'));
+  expect(text()).toContain(`Cut at the bench already: ${drill.title}. Measure the bore again`);
+  again(notice([step(drill.id, 'done')], '2026-11-23T09:30:00.000Z'));
+  expect(text()).toBe('');
 });
 
 test('what was stuck is out: whether the drill went past the crests is said', () => {

@@ -3,6 +3,7 @@ import { newId } from '../../../../base/client.ts';
 import { useStable } from '../../../../base/useStable.ts';
 import type { Draft } from '../../drafts.ts';
 import type { MendView, Station } from '../Station.ts';
+import { CutSinceNotice } from '../../MendNotices.tsx';
 import { DecidePanel } from './DecidePanel.tsx';
 import './decide.css';
 
@@ -41,17 +42,20 @@ function Panel({ view }: { view: MendView }) {
   const plan = useStable(() => planNow(view));
   if (!built.ok || !proposal || !view.route) return null;
   return (
-    <DecidePanel
-      hole={built.hole}
-      unsettled={view.unsettled}
-      proposal={proposal}
-      route={view.route}
-      units={view.units}
-      showWorking={view.showWorking}
-      onShowWorking={view.setShowWorking}
-      onSelect={view.select}
-      onPlan={view.mend ? plan : null}
-    />
+    <>
+      {view.mend && <CutSinceNotice mend={view.mend} file={view.file} />}
+      <DecidePanel
+        hole={built.hole}
+        unsettled={view.unsettled}
+        proposal={proposal}
+        route={view.route}
+        units={view.units}
+        showWorking={view.showWorking}
+        onShowWorking={view.setShowWorking}
+        onSelect={view.select}
+        onPlan={view.mend ? plan : null}
+      />
+    </>
   );
 }
 
