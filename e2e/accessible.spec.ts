@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import { demo, openMend } from './helpers.ts';
+import { atTheBench, demo, openMend } from './helpers.ts';
 
 // Each group is looked at beside the others: the checker reads every element.
 test.describe.configure({ mode: 'parallel' });
@@ -57,4 +57,73 @@ test('in the dark nothing is hard to read where most colours meet', async ({ pag
   await page.emulateMedia({ colorScheme: 'dark' });
   const mend = await mendOf(page, 'pulled out when tightened');
   await lookThrough(page, [`${mend}/decide`, `${demo()}/desk?ask=M8`, `${demo()}/crib`], 'dark');
+});
+
+/** Widths and heights at which the bench stands: a laptop, a phone, a tablet on end. */
+const BENCH_SIZES = [
+  { width: 1280, height: 800 },
+  { width: 390, height: 844 },
+  { width: 768, height: 1024 },
+];
+
+test('the bench, at each step: contrast AAA, keys of 64 px, the number 40 px and more, nothing off the side, at three sizes', async ({
+  page,
+}) => {
+  test.setTimeout(240_000);
+  await atTheBench(page, 'Bench looked at, hole 1');
+  const bench = page.getByRole('region', { name: 'At the machine' });
+  const title = bench.getByRole('heading', { level: 2 });
+  const primary = bench.locator('.bench-primary');
+  const seen: string[] = [];
+  let asked = 0;
+  const unread = async (where: string, within = '.bench') => {
+    const { violations } = await new AxeBuilder({ page })
+      .include(within)
+      .options({
+        runOnly: ['color-contrast', 'color-contrast-enhanced'],
+        rules: { 'color-contrast-enhanced': { enabled: true } },
+      })
+      .analyze();
+    return violations.flatMap(({ nodes }) => nodes.map(({ html }) => `${where}: ${html.slice(0, 200)}`));
+  };
+  while (!/^Measure what was cut/.test((await primary.textContent())!)) {
+    const now = (await title.textContent())!;
+    seen.push(now);
+    for (const size of BENCH_SIZES) {
+      await page.setViewportSize(size);
+      const where = `${now}, ${size.width}`;
+      const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+      expect(wide, where).toBeLessThanOrEqual(size.width);
+      for (const key of await bench.locator('.bench-keys button:visible').all())
+        expect((await key.boundingBox())!.height, where).toBeGreaterThanOrEqual(64);
+      const number = bench.locator('.bench-big b');
+      // Read from two metres: 20 px for each.
+      if ((await number.count()) > 0)
+        expect(await number.evaluate((node) => Number.parseFloat(getComputedStyle(node).fontSize))).toBeGreaterThan(40);
+      expect(await unread(where)).toEqual([]);
+    }
+    await page.emulateMedia({ colorScheme: 'dark' });
+    expect(await unread(`${now}, dark`)).toEqual([]);
+    await page.emulateMedia({ colorScheme: 'light' });
+    await page.setViewportSize(BENCH_SIZES[0]!);
+    // What stands over it is read with the same eyes; once is enough.
+    if (seen.length === 1) {
+      await page.keyboard.press('s');
+      await expect(page.getByRole('dialog')).toBeVisible();
+      expect(await unread('it went stiff', '[role=dialog]')).toEqual([]);
+      await page.keyboard.press('Escape');
+      await expect(page.getByRole('dialog')).toHaveCount(0);
+    }
+    const cutIt = page.getByRole('button', { name: 'Cut it' });
+    await expect(async () => {
+      if (await cutIt.isVisible()) {
+        if (asked === 0) expect(await unread('before the cut', '[role=dialog]')).toEqual([]);
+        asked += 1;
+        await cutIt.press('Enter');
+      } else await page.keyboard.press('Space');
+      await expect(title).not.toHaveText(now, { timeout: 30 });
+    }).toPass({ intervals: [20], timeout: 60_000 });
+  }
+  expect(seen.length).toBeGreaterThanOrEqual(10);
+  expect(asked).toBeGreaterThan(0);
 });

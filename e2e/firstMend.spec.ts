@@ -67,7 +67,7 @@ test('from an empty shop to a recorded hole, found again', async ({ page }) => {
   await throughTheBench(page, () => page.keyboard.press('Space'));
   await page.getByRole('button', { name: 'Measure what was cut' }).click();
 
-  const bore = page.getByLabel('Bore after drilling, mm');
+  const bore = page.getByLabel('Bore, gauged before tapping, mm');
   await bore.fill('8.9');
   await expect(page.getByText('8.9 mm found')).toBeVisible();
   await bore.fill('8.36');
@@ -78,24 +78,23 @@ test('from an empty shop to a recorded hole, found again', async ({ page }) => {
   await page.getByRole('button', { name: 'mm', exact: true }).click();
   await page.getByLabel('Full thread to, mm').fill('16.5');
   await page.getByLabel('Coil under the face, mm').fill('1.4');
-  await page
-    .getByRole('group', { name: /^Gauge/ })
-    .getByRole('button', { name: 'yes' })
-    .click();
-  await page
-    .getByRole('group', { name: /^Square/ })
-    .getByRole('button', { name: 'yes' })
-    .click();
+  for (const proof of [/^Go gauge/, /^Square in/, /^Tang out/, /^It does not turn/])
+    await page.getByRole('group', { name: proof }).last().getByRole('button', { name: 'yes' }).click();
   await page.getByRole('button', { name: 'Record what was measured' }).click();
+  // A gauge is go and no-go: half of it proves no thread.
+  await expect(page.getByText('Still to be shown: no-go gauge: turns that it takes.')).toBeVisible();
+  await page.getByLabel('No-go gauge: turns that it takes, turns').fill('1');
+  await expect(page.getByText('Proved by what was found.')).toBeVisible();
+  await page.getByRole('button', { name: 'Record again' }).click();
   await expect(page.locator('[data-shape=done]').first()).toBeVisible();
   // What the screw may be tightened to stands where it is signed, not where it is cut.
   await expect(
     page.getByText(/M8 × 1\.25, class 8\.8: the maker’s torque; where there is none 19 Nm oiled/),
   ).toBeVisible();
-  await page.getByRole('button', { name: /^Mended, signed by/ }).click();
+  await page.getByRole('button', { name: /^Mended and proved, signed by/ }).click();
 
   await expect(page.getByText('Generation 1')).toBeVisible();
-  await expect(page.getByText('signed by Mechanic A')).toBeVisible();
+  await expect(page.getByText(/^Signed by Mechanic A/)).toBeVisible();
   await page.getByRole('link', { name: 'Assets' }).click();
   await page.getByLabel('Search assets').fill('PUMP');
   await page.getByRole('link', { name: 'Test pump 1 face' }).click();

@@ -6,7 +6,7 @@ import { ROOT } from '../tools/lib/bootstrap.mjs';
 // @ts-expect-error no declaration
 import { startPostgres } from '../tools/lib/postgres.mjs';
 // @ts-expect-error no declaration
-import { startServer } from '../tools/lib/server.mjs';
+import { startInstruments, startServer } from '../tools/lib/server.mjs';
 
 /** One cluster, two servers: an empty shop and the demo shop. Everything real, on loopback. */
 export default async function globalSetup(): Promise<() => Promise<void>> {
@@ -18,7 +18,12 @@ export default async function globalSetup(): Promise<() => Promise<void>> {
   );
   if (create.status !== 0) throw new Error(create.stderr);
   const empty = await startServer({ databaseUrl: `${cluster.url}/empty`, writerUrl: `${cluster.writerUrl}/empty` });
-  const demo = await startServer({ databaseUrl: `${cluster.url}/demo`, writerUrl: `${cluster.writerUrl}/demo` });
+  const instruments = await startInstruments();
+  const demo = await startServer({
+    databaseUrl: `${cluster.url}/demo`,
+    writerUrl: `${cluster.writerUrl}/demo`,
+    instrumentsUrl: instruments.url,
+  });
   const seed = spawnSync(process.execPath, [join(ROOT as string, 'demo', 'dist', 'seed.mjs'), `${cluster.url}/demo`], {
     encoding: 'utf8',
   });
@@ -30,6 +35,7 @@ export default async function globalSetup(): Promise<() => Promise<void>> {
   return async () => {
     await empty.stop();
     await demo.stop();
+    await instruments.stop();
     await cluster.stop();
   };
 }

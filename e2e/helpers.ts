@@ -42,6 +42,13 @@ export async function weighedMend(page: Page, name: string): Promise<void> {
   await expect(page.getByRole('button', { name: /^Plan this mend/ })).toBeEnabled();
 }
 
+/** At the machine, with the first step open. */
+export async function atTheBench(page: Page, name: string): Promise<void> {
+  await weighedMend(page, name);
+  await page.getByRole('button', { name: /^Plan this mend/ }).click();
+  await page.getByRole('button', { name: 'Go to the machine' }).click();
+  await expect(page.getByText(/^Step 1 of 1\d$/)).toBeVisible();
+}
 /** One press after the other until the last step is done. It asks before metal is cut; one press says yes. */
 export async function throughTheBench(
   page: Page,
@@ -63,11 +70,14 @@ export async function throughTheBench(
 }
 
 /** What of one kind is recorded on the hole that the page shows. */
-export async function recorded(page: Page, kind: string): Promise<{ id: string; payload: Record<string, unknown> }[]> {
+export async function recorded(
+  page: Page,
+  kind: string,
+): Promise<{ id: string; actor: string; payload: Record<string, unknown> }[]> {
   const hole = /mend\/([\w-]+)/.exec(page.url())![1]!;
   const reply = await page.request.get(`${demo()}/api/v1/holes/${hole}`);
   const { events } = (await reply.json()) as {
-    events: { id: string; kind: string; payload: Record<string, unknown> }[];
+    events: { id: string; kind: string; actor: string; payload: Record<string, unknown> }[];
   };
   return events.filter((event) => event.kind === kind);
 }

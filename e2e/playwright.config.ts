@@ -17,6 +17,8 @@ export default defineConfig({
     actionTimeout: 30_000,
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
+    // What a worker fetches goes past the routes of a test; the test of opening without the server has its own.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
       args: CHROMIUM_ARGS,

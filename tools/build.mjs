@@ -42,7 +42,11 @@ export async function build() {
   };
   await bundle({
     ...common,
-    entryPoints: { 'server/dist/main': 'server/src/main.ts', 'demo/dist/seed': 'demo/src/seed.ts' },
+    entryPoints: {
+      'server/dist/main': 'server/src/main.ts',
+      'server/dist/instruments': 'server/src/stand-ins/instruments.ts',
+      'demo/dist/seed': 'demo/src/seed.ts',
+    },
     outdir: '.',
     outExtension: { '.js': '.mjs' },
     plugins: [npmOutside],

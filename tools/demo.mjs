@@ -60,7 +60,7 @@ try {
     if (!EMPTY && !existsSync(home)) await makeDemo(home);
   }
   if (!stopping) {
-    const shop = await runShop({ home, databaseUrl, port: PORT });
+    const shop = await runShop({ home, databaseUrl, port: PORT, withInstruments: true });
     stopWhat = shop.stop;
     console.log(`\nDeep Mend is at ${shop.url}\nCtrl-C stops it.\n`);
   }

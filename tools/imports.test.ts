@@ -46,6 +46,7 @@ const SHELVES = [
   'plan/freeing',
   'plan/routes',
   'plan/workcard',
+  'plan/proof',
   'plan/profile',
   'plan/layout',
   'plan/answers',
@@ -54,6 +55,8 @@ const SHELVES = [
   'record/results',
   'record/events',
   'record/history',
+  'record/passport',
+  'record/figures',
 ];
 
 interface Arrow {

@@ -34,6 +34,16 @@ test.each([
   expect(ask(topic, request).reply).toMatchObject(expected);
 });
 
+test('prove: a bore of 45 % of thread fails though a good screw runs in; what is not done is named', () => {
+  const { reply } = ask('prove', PLANNER_TOPICS.prove.example) as {
+    reply: { proofs: { id: string; state: string }[] };
+  };
+  expect(reply).toMatchObject({ standing: 'failed', wants: ['bore'] });
+  const states = Object.fromEntries(reply.proofs.map(({ id, state }) => [id, state]));
+  expect(states).toMatchObject({ bore: 'failed', screw: 'passed', square: 'not-done', gauge: 'open' });
+  expect(ask('prove', { ...PLANNER_TOPICS.prove.example, results: [{ id: 'bore', inches: 0.3 }] }).ok).toBe(false);
+});
+
 test('no reply holds a token or a fact in place of a sentence', () => {
   for (const topic of topics)
     expect(JSON.stringify(ask(topic, PLANNER_TOPICS[topic].example).reply)).not.toContain('⟦');

@@ -50,6 +50,7 @@ import {
 import { cardOf } from './cardOf.ts';
 import { freeOf } from './freeOf.ts';
 import { holeOf } from './holeOf.ts';
+import { proveOf } from './proveOf.ts';
 import { writtenAssessment, writtenChoice, writtenDrill, writtenProposal } from './written.ts';
 
 /** A request that cannot be answered, with the field that is to blame. */
@@ -193,6 +194,7 @@ const ANSWERS: { [T in PlannerTopic]: (input: PlannerInput<T>) => object } = {
     const hole = holeOf(input, thread(input.thread), rack(input.sets));
     return { ...writtenProposal(weighCase(hole), say), ...(wanted ? { sensitivity: sensitivity(hole) } : {}) };
   },
+  prove: (input) => proveOf(input, thread(input.thread), rack(input.sets)),
   workcard: (input) => cardOf(input, thread(input.thread), rack(input.sets)),
   positions: (input) =>
     input.find === 'centre-distance'

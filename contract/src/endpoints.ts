@@ -1,9 +1,11 @@
 import { z } from 'zod';
 import { AssetDetail, AssetQuery, AssetSummary, NewAsset, NewFace } from './nouns/assets.ts';
 import { BenchKept, BenchTurns, HoleQuery, HoleSummary, MoveReading, NewHole } from './nouns/holes.ts';
+import { OwnFigureRow } from './nouns/figures.ts';
+import { BenchInstrument, InstrumentReading, StreamQuery } from './nouns/instruments.ts';
 import { ListQuery, page } from './nouns/lists.ts';
 import { MendQuery, NewPlan } from './nouns/mends.ts';
-import { CardQuery, ChartQuery, Pdf } from './nouns/papers.ts';
+import { CardQuery, ChartQuery, LabelQuery, PaperQuery, Pdf } from './nouns/papers.ts';
 import { Actor, ShopSettings } from './nouns/shop.ts';
 import { HoleDetail, HoleWritten, liftNewEvent, NewEvent } from './events.ts';
 
@@ -15,7 +17,9 @@ export interface Endpoint {
   body?: z.ZodType;
   reply: z.ZodType;
   /** Answers a file of this kind in place of JSON. */
-  file?: 'application/pdf';
+  file?: 'application/pdf' | 'text/calendar';
+  /** Goes on answering, a server-sent event each, until one side has enough. */
+  stream?: true;
   /** Brings the body of an older client up to this build, before it is parsed. */
   lift?: (body: unknown) => unknown;
   /** Needs an Idempotency-Key: a repeated call records once. What bears an event’s id needs none: the id is the key. */
@@ -119,6 +123,20 @@ export const ENDPOINTS = {
     summary: 'Waits that run or are due, the first due on top',
     reply: z.array(HoleSummary),
   },
+  listInstruments: {
+    method: 'get',
+    path: '/instruments',
+    summary: 'Instruments at the bench that send what they read',
+    reply: z.array(BenchInstrument),
+  },
+  streamInstrument: {
+    method: 'get',
+    path: '/instruments/stream',
+    summary: 'What one of them shows, as it shows it',
+    query: StreamQuery,
+    reply: InstrumentReading,
+    stream: true,
+  },
   printCard: {
     method: 'get',
     path: '/holes/:id/card.pdf',
@@ -126,6 +144,35 @@ export const ENDPOINTS = {
     query: CardQuery,
     reply: Pdf,
     file: 'application/pdf',
+  },
+  printPassport: {
+    method: 'get',
+    path: '/holes/:id/passport.pdf',
+    summary: 'A hole’s passport, on paper',
+    query: PaperQuery,
+    reply: Pdf,
+    file: 'application/pdf',
+  },
+  printLabels: {
+    method: 'get',
+    path: '/holes/:id/labels.pdf',
+    summary: 'Labels for a hole: what is in it, what must not be done to it, its code',
+    query: LabelQuery,
+    reply: Pdf,
+    file: 'application/pdf',
+  },
+  ownFigures: {
+    method: 'get',
+    path: '/figures',
+    summary: 'What the shop’s own records say, beside the printed estimates',
+    reply: z.array(OwnFigureRow),
+  },
+  dueFeed: {
+    method: 'get',
+    path: '/due.ics',
+    summary: 'Holes to be looked at again by a day, as a calendar to subscribe to',
+    reply: Pdf,
+    file: 'text/calendar',
   },
   printChart: {
     method: 'get',
@@ -155,6 +202,11 @@ export type EndpointReply<N extends EndpointName> = Shape<N, 'reply'>;
 /** What a client sends, before it is parsed: what has a usual value may be left out. */
 export type EndpointSent<N extends EndpointName> =
   (typeof ENDPOINTS)[N] extends Record<'body', infer Schema extends z.ZodType> ? z.input<Schema> : undefined;
+
+/** What is answered: once, or again and again. */
+export type EndpointAnswer<N extends EndpointName> = (typeof ENDPOINTS)[N] extends { stream: true }
+  ? AsyncIterable<EndpointReply<N>>
+  : EndpointReply<N>;
 
 type Filled<Path extends string> = Path extends `${infer Before}:id${infer After}`
   ? `${Before}${string}${After}`

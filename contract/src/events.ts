@@ -2,7 +2,6 @@ import {
   ATTEMPT_OUTCOMES,
   HEAT_TICK_IDS,
   EVENT_KINDS,
-  EXPECTATION_IDS,
   INSTRUMENTS,
   MEANS_IDS,
   MEND_OUTCOMES,
@@ -24,6 +23,7 @@ import { z } from 'zod';
 import { Day, Id, Millimetres, Moment, Name, Note, oneOf, plainText, Reason } from './basics.ts';
 import { CHOICE_VALUES, ChoicePayload } from './choices.ts';
 import { FrozenPlanKept } from './plans.ts';
+import { ProofResult } from './nouns/proof.ts';
 import { HouseRulesKept, RackKept } from './nouns/shop.ts';
 
 const reading = z.strictObject({
@@ -86,7 +86,14 @@ export const EVENT_PAYLOADS = {
     end: oneOf(STEP_ENDS),
     note: Note,
     turns: z.number().min(0).max(10_000).optional(),
-    reading: z.strictObject({ text: plainText().min(1).max(40), mm: Millimetres }).optional(),
+    reading: z
+      .strictObject({
+        text: plainText().min(1).max(40),
+        mm: Millimetres,
+        instrument: plainText().min(1).max(80).optional(),
+        simulated: z.literal(true).optional(),
+      })
+      .optional(),
     seconds: z.number().int().min(0).max(10_000_000).optional(),
   }),
   'clock-started': z.strictObject({ mendId: Id, clockId: Id, what: Name, dueAt: Moment }),
@@ -104,17 +111,15 @@ export const EVENT_PAYLOADS = {
   result: z.strictObject({
     mendId: Id,
     planId: Id,
-    results: z
-      .array(
-        z.strictObject({
-          id: z.enum(EXPECTATION_IDS),
-          mm: Millimetres.optional(),
-          passed: z.boolean().optional(),
-        }),
-      )
-      .max(20),
+    results: z.array(ProofResult).max(20),
     note: Note,
   }),
+  'look-again': z.strictObject({
+    by: Day.nullable(),
+    afterHours: z.number().int().min(1).max(100_000).nullable(),
+    what: Note,
+  }),
+  amended: z.strictObject({ mendId: Id, what: Reason, reason: Reason }),
   'mend-closed': z.strictObject({
     mendId: Id,
     outcome: oneOf(MEND_OUTCOMES),

@@ -70,7 +70,11 @@ export function openApiDocument(version: string): object {
           description: 'Done',
           content: endpoint.file
             ? { [endpoint.file]: { schema: { type: 'string', format: 'binary' } } }
-            : { 'application/json': { schema: jsonSchema(endpoint.reply, 'output') } },
+            : {
+                [endpoint.stream ? 'text/event-stream' : 'application/json']: {
+                  schema: jsonSchema(endpoint.reply, 'output'),
+                },
+              },
         },
         default: {
           description: 'A problem',

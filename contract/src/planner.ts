@@ -8,6 +8,7 @@ import { identify } from './planner/identify.ts';
 import { insert } from './planner/insert.ts';
 import { limits } from './planner/limits.ts';
 import { positions } from './planner/positions.ts';
+import { prove } from './planner/prove.ts';
 import { routes } from './planner/routes.ts';
 import { speed } from './planner/speed.ts';
 import { strength } from './planner/strength.ts';
@@ -27,6 +28,7 @@ export const PLANNER_TOPICS = {
   assess,
   routes,
   workcard,
+  prove,
   ask,
   free,
   positions,

@@ -1,4 +1,4 @@
-import { EXPECTATION_IDS, TICK_IDS, WAY_IDS, type Facts } from '@deep-mend/core';
+import { EXPECTATION_IDS, PROOF_ANSWERS, ROW_NEEDS, TICK_IDS, WAY_IDS, type Facts } from '@deep-mend/core';
 import { z } from 'zod';
 
 const Verdict = z.enum(['holds', 'with-care', 'does-not-hold']);
@@ -114,9 +114,14 @@ export const FrozenPlanKept = z
       z.strictObject({
         id: z.enum(EXPECTATION_IDS),
         title: z.string(),
-        kind: z.enum(['length', 'pass-fail']),
+        kind: z.enum(PROOF_ANSWERS),
         lowMm: finite.nullable(),
         highMm: finite.nullable(),
+        plannedMm: z.strictObject({ lowMm: finite, highMm: finite }).exactOptional(),
+        mostTurns: finite.exactOptional(),
+        leastNm: finite.exactOptional(),
+        need: z.enum(ROW_NEEDS).exactOptional(),
+        cannotShow: z.string().exactOptional(),
       }),
     ),
     checks: z.array(FrozenCheck),

@@ -11,6 +11,7 @@ export {
   formatArea,
   formatLoad,
   formatTorque,
+  parseTorqueNm,
   SAY,
   type Say,
   PRECISION,
@@ -58,6 +59,7 @@ export { COIL_LENGTHS_D, coilEffectiveLengthMm, coilHole, coilIsMadeFor } from '
 export { NOTHING_LISTED, type Owned } from './facts/owned/index.ts';
 export {
   MACHINE_KINDS,
+  USUAL_COLLET_MM,
   readSpeeds,
   speedsWords,
   usualMachine,
@@ -87,7 +89,9 @@ export {
   type HoleCase,
   type HouseRules,
   type Measured,
+  BENCH_INSTRUMENT_KINDS,
   INSTRUMENTS,
+  type BenchInstrumentKind,
   type InstrumentId,
   blankCase,
   shopRulesOf,
@@ -151,7 +155,16 @@ export {
   type StripInput,
   breakLoadN,
 } from './judge/strength/index.ts';
-export { depthBudget, depthBudgetWorking, drillPointMm, tapName, drillSpeed } from './plan/cutting/index.ts';
+export {
+  depthBudget,
+  depthBudgetWorking,
+  drillPointMm,
+  LAST_TURNS,
+  LOAD_BANDS,
+  tapName,
+  drillSpeed,
+  type LoadBand,
+} from './plan/cutting/index.ts';
 export {
   coreWindow,
   LARGEST_OVERSIZE,
@@ -196,6 +209,8 @@ export {
   preventWords,
 } from './plan/freeing/index.ts';
 export {
+  asCut,
+  type AsCut,
   becauseOf,
   stepOf,
   titleOf,
@@ -224,9 +239,12 @@ export {
 } from './plan/routes/index.ts';
 export {
   advanceOf,
-  cureMinutes,
+  biteDepthMm,
+  bitePlanOf,
+  isSteady,
   judgeReading,
   marksOf,
+  nearLimits,
   readingAt,
   stiffCauses,
   stoppedEarly,
@@ -237,21 +255,27 @@ export {
   type StiffNow,
   type TurnPlan,
 } from './plan/bench/index.ts';
-export { coreFluidWords, freeingCard, sayStep, writeWorkCard } from './plan/workcard/index.ts';
+export { coreFluidWords, cureMinutes, freeingCard, minutesOf, sayStep, writeWorkCard } from './plan/workcard/index.ts';
 export {
   cardStands,
   ENGINE_VERSION,
   freezePlan,
-  EXPECTATION_IDS,
-  type Expectation,
   type FrozenPlan,
   planNumbers,
   routeDigest,
 } from './plan/freeze/index.ts';
-export { checkPlannedBore, compareResult, type RecordedResult } from './record/results/index.ts';
+export { EXPECTATION_IDS, PROOF_ANSWERS, PROOF_KINDS, ROW_NEEDS, type Expectation } from './plan/proof/index.ts';
+export {
+  checkPlannedBore,
+  proofStanding,
+  type ProofRow,
+  type ProofStanding,
+  type RecordedResult,
+} from './record/results/index.ts';
 export {
   type Attempt,
   blankFile,
+  isMended,
   openMendOf,
   type Generation,
   type HoleFile,
@@ -288,6 +312,7 @@ export {
   CLOSE_BARS,
   mayClose,
   MEND_STATIONS,
+  placeWords,
   wantsTwoSignatures,
   stationOf,
 } from './record/history/index.ts';
@@ -318,9 +343,22 @@ export {
   depthFlags,
   foundProfile,
   plannedProfile,
+  stageProfile,
+  type CutStage,
   type DepthFlag,
   type ProfilePoint,
   combProfile,
 } from './plan/profile/index.ts';
 export { boltCircle, centreDistanceMm } from './plan/layout/index.ts';
-export { drillingOf, weigh, weighCase, weighFreeing, type Weighed } from './pipeline.ts';
+export { ENOUGH_RECORDS, ownFigures, type OwnFigure } from './record/figures/index.ts';
+export {
+  doubtWords,
+  eventWords,
+  knowsEvent,
+  outcomeWords,
+  KNOWN_WORDS,
+  passportOf,
+  type LifePoint,
+  type Passport,
+} from './record/passport/index.ts';
+export { drillingOf, plannedCase, weigh, weighCase, weighFreeing, type Weighed } from './pipeline.ts';

@@ -16,7 +16,9 @@ import {
   type Means,
   type StuckCase,
 } from './plan/freeing/index.ts';
-import { proposeRoutes, type Proposal } from './plan/routes/index.ts';
+import { routeDigest, type FrozenPlan } from './plan/freeze/index.ts';
+import { proposeRoutes, type Proposal, type Route } from './plan/routes/index.ts';
+import type { HoleEventBody } from './record/events/index.ts';
 
 /**
  * The stages in the order in which data passes through them. Read this file first. Browser, server and planner call what it
@@ -32,14 +34,14 @@ import { proposeRoutes, type Proposal } from './plan/routes/index.ts';
  *     -> proposeRoutes   every way of mending it, judged and ranked (ruled-out ones too)
  *     -> freezePlan      the route chosen, with its numbers and words; never moves
  *     -> writeWorkCard   the steps at the machine (frozen with the plan)
- *     -> compareResult   what was found against what was planned
+ *     -> proofStanding   what was found against what was planned
  *   -> a result may be a new reading, and the hole's next generation
  */
 export { identify } from './judge/identify/index.ts';
 export { foldHole, inputsOf, mayCut, stationOf } from './record/history/index.ts';
 export { freezePlan } from './plan/freeze/index.ts';
 export { writeWorkCard } from './plan/workcard/index.ts';
-export { compareResult } from './record/results/index.ts';
+export { proofStanding } from './record/results/index.ts';
 
 /** A case and what the readings say of it. */
 export interface Judged {
@@ -96,3 +98,22 @@ export function drillingOf(inputs: CaseInputs, weighed: Weighed): CoreDrilling {
 
 const keepsThreadAndScrew = (method: WayId): boolean =>
   WAYS[method].followsHelix && WAYS[method].fastenerChange === 'kept';
+
+type PlanInputs = NonNullable<HoleEventBody<'plan-frozen'>['payload']['inputs']>;
+
+/**
+ * The hole as a plan was made from it, where today's computation still gives the same numbers; null: it does not, or the plan is of
+ * an engine that kept no inputs. Then nothing of it is drawn.
+ */
+export function plannedCase(
+  plan: FrozenPlan,
+  inputs: PlanInputs | null,
+): { hole: HoleCase; assessment: Assessment; route: Route } | null {
+  if (inputs === null) return null;
+  const { rules, rack, ...known } = inputs;
+  const weighed = weigh(known, { rules, rack });
+  if (!weighed.ok) return null;
+  const route = weighed.proposal.routes.find(({ id }) => id === plan.routeId);
+  if (!route || routeDigest(route) !== plan.digest) return null;
+  return { hole: weighed.hole, assessment: weighed.assessment, route };
+}

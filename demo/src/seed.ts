@@ -119,6 +119,8 @@ async function readings(story: Story, rows: DemoMend['readings']): Promise<void>
 /** What a careful hand finds: the middle of what was expected. */
 function found(expectation: Expectation): object {
   if (expectation.kind === 'pass-fail') return { id: expectation.id, passed: true };
+  if (expectation.kind === 'turns') return { id: expectation.id, turns: 0.5 };
+  if (expectation.kind === 'torque') return { id: expectation.id, nm: Math.ceil(expectation.leastNm ?? 0) };
   const low = expectation.lowMm ?? 0;
   const mm = expectation.highMm === null ? low + 0.4 : (low + expectation.highMm) / 2;
   return { id: expectation.id, mm: Number(mm.toFixed(2)) };

@@ -1,16 +1,17 @@
 import {
+  coilSections,
   drillPointMm,
   formatLength,
-  plannedProfile,
-  foundProfile,
   PRECISION,
+  stageProfile,
   type Assessment,
+  type CutStage,
   type HoleCase,
   type Route,
   type UnitSystem,
 } from '@deep-mend/core';
 import type { Fill, Pen, Point, Shape, Sheet } from './DisplayList.ts';
-import { roundLine } from './plate/profiles.ts';
+import { roundLine, wireLines } from './plate/profiles.ts';
 import { box, level, line, upright, words, type Letters } from './shapes.ts';
 
 /** The tool that is in the hole now, and where its tip is below the face. */
@@ -28,6 +29,8 @@ export interface BenchInput {
   hole: HoleCase;
   assessment: Assessment;
   route: Route;
+  /** How far the cutting has come. */
+  stage: CutStage;
   /** Null: no tool turns at this step. */
   tool: BenchTool | null;
   units: UnitSystem;
@@ -38,6 +41,8 @@ export interface BenchInput {
 const EDGE: Pen = { ink: 'scribe', width: 1.8 };
 const AXIS: Pen = { ink: 'faint', width: 1, dash: [12, 4, 2, 4] };
 const TOOL: Pen = { ink: 'chalk', width: 1.8 };
+const WIRE: Pen = { ink: 'scribe', width: 1 };
+const WIRE_FILL: Fill = { ink: 'scribe', opacity: 0.35 };
 const NOW: Pen = { ink: 'chalk', width: 2.5 };
 const TARGET: Pen = { ink: 'holds', width: 2, dash: [8, 5] };
 const METAL: Fill = { lining: 'parent' };
@@ -74,9 +79,9 @@ function outlineOf({ kind, diameterMm, tipMm, leadMm }: BenchTool, topMm: number
   ]);
 }
 
-/** The hole in section with the tool where it is now: one look from two metres says how far it still goes. */
-export function benchSheet({ hole, assessment, route, tool, units, width, height }: BenchInput): Sheet {
-  const profile = plannedProfile(hole, route) ?? foundProfile(hole, assessment);
+/** The hole in section as it stands by now, with the tool where it is: one look from two metres says how far it still goes. */
+export function benchSheet({ hole, assessment, route, stage, tool, units, width, height }: BenchInput): Sheet {
+  const profile = stageProfile(hole, assessment, route, stage);
   const outerMm = Math.max(route.cut.outermostMm, assessment.outermostCutMm) / 2;
   const endMm = hole.kind === 'through' ? hole.depth.mm : route.depths.drillTipMm + 0.12 * hole.depth.mm;
   const deepestMm = Math.max(endMm, tool?.tipMm ?? 0, route.depths.drillTipMm);
@@ -110,7 +115,19 @@ export function benchSheet({ hole, assessment, route, tool, units, width, height
         at: [axisX, faceY],
         pxPerMm: perMm,
         clip: { x: axisX - half, y: faceY, width: 2 * half, height: endMm * perMm + 1 },
-        shapes: [line('hole', roundLine(profile), EDGE, HOLLOW)],
+        shapes: [
+          line('hole', roundLine(profile), EDGE, HOLLOW),
+          ...(stage === 'fitted'
+            ? wireLines(coilSections(route), false).map((points, index): Shape => ({
+                kind: 'polyline',
+                id: `wire ${index}`,
+                closed: true,
+                points,
+                pen: WIRE,
+                fill: WIRE_FILL,
+              }))
+            : []),
+        ],
       },
       ...(tool && tool.tipMm > 0
         ? [

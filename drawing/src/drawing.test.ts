@@ -11,6 +11,8 @@ const generation = (number: number, outermostMm: number | null): Generation => (
   threadId: 'M10x1.5',
   method: number === 0 ? 'as-made' : 'wire-coil',
   outermostMm,
+  boreMm: null,
+  fullThreadMm: null,
   at: '2026-01-01T00:00:00Z',
   signedBy: null,
   mendId: null,

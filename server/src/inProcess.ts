@@ -29,6 +29,7 @@ export async function openShop(databaseUrl: string, origin: Context['origin']) {
     actorId: actorId ?? defaultActorId,
     now: () => at,
     publicUrl: null,
+    instruments: null,
     origin,
   });
   return {

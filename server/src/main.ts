@@ -3,6 +3,7 @@ import type { AddressInfo } from 'node:net';
 import { createApp } from './app.ts';
 import { createMetrics } from './http/metrics.ts';
 import { readConfig } from './platform/config.ts';
+import { instrumentBox } from './usecases/instruments/instrumentBox.ts';
 import { createLog } from './platform/log.ts';
 import { connect, connectSearches } from './store/connect.ts';
 import { ensureShop } from './usecases/shop/ensureShop.ts';
@@ -35,6 +36,7 @@ async function main(): Promise<void> {
   const searching = connectSearches(writerUrl ?? databaseUrl, lost);
   await forgetOldKeys(new Date());
   const metrics = config.metricsPort === null ? null : createMetrics();
+  const ending = new AbortController();
   const app = createApp({
     sequelize,
     searching,
@@ -45,6 +47,8 @@ async function main(): Promise<void> {
     now: () => new Date(),
     hosts: config.hosts,
     publicUrl: config.publicUrl,
+    instruments: config.instrumentsUrl === null ? null : instrumentBox(config.instrumentsUrl),
+    stopping: ending.signal,
     ...(metrics ? { count: metrics.count } : {}),
   });
   const server = createServer(app.callback());
@@ -60,6 +64,7 @@ async function main(): Promise<void> {
     if (stopping) return;
     stopping = true;
     logger.info('stopping');
+    ending.abort();
     server.close(() => {
       Promise.all([sequelize.close(), searching.close()]).then(
         () => process.exit(0),

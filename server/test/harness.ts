@@ -10,11 +10,14 @@ import { ensureShop } from '../src/usecases/shop/ensureShop.ts';
 import { NEW_SHOP } from '../src/usecases/shop/settings.ts';
 import { migrate } from '../src/store/migrate.ts';
 import { API_PREFIX, type ShopSettings } from '@deep-mend/contract';
-import { foldHole, inputsOf, routeDigest, weigh, type StoredEvent } from '@deep-mend/core';
+import { foldHole, inputsOf, routeDigest, weigh, type RecordedResult, type StoredEvent } from '@deep-mend/core';
 
 /** The API as one shop sees it. */
 export function clientOf(
-  options: Pick<AppOptions, 'sequelize' | 'searching' | 'shopId' | 'defaultActorId' | 'now' | 'publicUrl'>,
+  options: Pick<
+    AppOptions,
+    'sequelize' | 'searching' | 'shopId' | 'defaultActorId' | 'now' | 'publicUrl' | 'instruments'
+  >,
 ) {
   const app = createApp({ ...options, webFolder: null, logger: pino({ level: process.env.TEST_LOG ?? 'silent' }) });
   const http = supertest(app.callback());
@@ -55,9 +58,13 @@ export async function startHarness() {
       actorId: defaultActorId,
       now,
       publicUrl: null,
+      instruments: null,
       origin: 'entered' as const,
     },
     ...clientOf({ sequelize, searching, shopId, defaultActorId, now }),
+    /** The same shop with something more around its server. */
+    clientWith: (more: Pick<Parameters<typeof clientOf>[0], 'publicUrl' | 'instruments'>) =>
+      clientOf({ sequelize, searching, shopId, defaultActorId, now, ...more }),
     /** A second shop in the same database: nothing of the first is seen from it. */
     otherShop: async () => {
       const shop = v7();
@@ -168,4 +175,21 @@ export async function frozen(harness: Harness, given?: Awaited<ReturnType<typeof
   const body = { id: planId, mendId: made.mendId, routeId: routes[0]!.id, digest: routeDigest(routes[0]!), happenedAt };
   const reply = await harness.post(`/holes/${made.id}/plans`, body, { 'If-Match': `"${hole.revision}"` });
   return { ...made, planId, reply, route: routes[0]!, body };
+}
+
+/** What a careful hand finds of a plan in force: everything inside its limits; `but`: what was found otherwise. */
+export async function goodResults(
+  harness: Harness,
+  holeId: string,
+  ...but: RecordedResult[]
+): Promise<RecordedResult[]> {
+  const { expectations } = (await fileOf(harness, holeId)).mends.at(-1)!.plan!;
+  return expectations.map(({ id, kind, lowMm, highMm, mostTurns, leastNm }): RecordedResult => {
+    const other = but.find((row) => row.id === id);
+    if (other) return other;
+    if (kind === 'pass-fail') return { id, passed: true };
+    if (kind === 'turns') return { id, turns: mostTurns! };
+    if (kind === 'torque') return { id, nm: leastNm! };
+    return { id, mm: highMm === null ? lowMm! : (lowMm! + highMm) / 2 };
+  });
 }

@@ -1,15 +1,16 @@
 // Runs a shop until it is told to stop: its database, where it has one of its own, and its server, both started again when
 // they end by themselves.
 import { startPostgres } from './postgres.mjs';
-import { startServer } from './server.mjs';
+import { startInstruments, startServer } from './server.mjs';
 import { supervise } from './supervise.mjs';
 
 /**
  * @param home - where its own cluster lies; null: the database of `databaseUrl`, which somebody else keeps running
+ * @param withInstruments - whether simulated instruments stand at its benches; one's own are named by INSTRUMENTS_URL
  * @param how - see {@link supervise}
  * @returns { url, stop, pids }
  */
-export async function runShop({ home = null, databaseUrl = null, port, logLevel, ...how }) {
+export async function runShop({ home = null, databaseUrl = null, withInstruments = false, port, logLevel, ...how }) {
   const cluster = home
     ? await supervise('The database', (before) => startPostgres({ home, port: before?.port ?? null }), how)
     : null;
@@ -17,21 +18,37 @@ export async function runShop({ home = null, databaseUrl = null, port, logLevel,
   const urls = cluster
     ? { databaseUrl: `${cluster.current.url}/postgres`, writerUrl: `${cluster.current.writerUrl}/postgres` }
     : { databaseUrl, writerUrl: process.env.WRITER_DATABASE_URL ?? null };
+  const standIn = withInstruments && !process.env.INSTRUMENTS_URL;
+  const instruments = standIn
+    ? await supervise('The instruments’ stand-in', (before) => startInstruments(before?.port), how)
+    : null;
   try {
     const server = await supervise(
       'The server',
-      (before) => startServer({ ...urls, port: before?.port ?? port, logLevel }),
+      (before) =>
+        startServer({
+          ...urls,
+          instrumentsUrl: instruments?.current.url ?? null,
+          port: before?.port ?? port,
+          logLevel,
+        }),
       how,
     );
     return {
       url: server.current.url,
-      pids: () => ({ server: server.current.pid, database: cluster?.current.pid ?? null }),
+      pids: () => ({
+        server: server.current.pid,
+        database: cluster?.current.pid ?? null,
+        instruments: instruments?.current.pid ?? null,
+      }),
       stop: async () => {
         await server.stop();
+        await instruments?.stop();
         await cluster?.stop();
       },
     };
   } catch (error) {
+    await instruments?.stop();
     await cluster?.stop();
     throw error;
   }

@@ -1,27 +1,20 @@
-// Starts the built server as a child that reports its port, and stops it again.
+// Starts the built server, and the stand-in for instruments, as children that report their port, and stops them again.
 import { fork } from 'node:child_process';
 import { join } from 'node:path';
 import { ROOT } from './bootstrap.mjs';
 
-/** @returns { url, port, pid, exited, stop } */
-export async function startServer({ databaseUrl, writerUrl = null, port = 0, logLevel = 'warn' }) {
-  const child = fork(join(ROOT, 'server', 'dist', 'main.mjs'), [], {
+/** Starts a built file as a child that reports its port. @returns { url, port, pid, exited, stop } */
+async function startChild(what, file, port, env) {
+  const child = fork(join(ROOT, 'server', 'dist', file), [], {
     cwd: ROOT,
-    env: {
-      ...process.env,
-      DATABASE_URL: databaseUrl,
-      ...(writerUrl ? { WRITER_DATABASE_URL: writerUrl } : {}),
-      PORT: String(port),
-      WEB_FOLDER: join(ROOT, 'web', 'dist'),
-      LOG_LEVEL: logLevel,
-    },
+    env: { ...process.env, ...env, PORT: String(port) },
     stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
   });
   const exited = new Promise((resolve) => child.once('exit', resolve));
   const reported = await Promise.race([
     new Promise((resolve) => child.once('message', resolve)),
     exited.then((code) => {
-      throw new Error(`The server did not start (${code}). Is port ${port} in use? Set PORT to another.`);
+      throw new Error(`${what} did not start (${code}). Is port ${port} in use? Set PORT to another.`);
     }),
   ]);
   return {
@@ -37,3 +30,16 @@ export async function startServer({ databaseUrl, writerUrl = null, port = 0, log
     },
   };
 }
+
+/** @returns { url, port, pid, exited, stop } */
+export const startServer = ({ databaseUrl, writerUrl = null, instrumentsUrl = null, port = 0, logLevel = 'warn' }) =>
+  startChild('The server', 'main.mjs', port, {
+    DATABASE_URL: databaseUrl,
+    ...(writerUrl ? { WRITER_DATABASE_URL: writerUrl } : {}),
+    ...(instrumentsUrl ? { INSTRUMENTS_URL: instrumentsUrl } : {}),
+    WEB_FOLDER: join(ROOT, 'web', 'dist'),
+    LOG_LEVEL: logLevel,
+  });
+
+/** The stand-in for instruments at the bench. @returns { url, port, pid, exited, stop } */
+export const startInstruments = (port = 0) => startChild('The instruments’ stand-in', 'instruments.mjs', port, {});

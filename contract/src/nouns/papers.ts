@@ -9,6 +9,14 @@ const units = z.enum(['mm', 'in']).optional();
 export const CardQuery = z.strictObject({ mend: Id.optional(), paper, units });
 export type CardQuery = z.output<typeof CardQuery>;
 
+/** How a paper is printed. */
+export const PaperQuery = z.strictObject({ paper, units });
+export type PaperQuery = z.output<typeof PaperQuery>;
+
+/** Labels of a hole: one beside it, one for the book. */
+export const LabelQuery = PaperQuery.extend({ copies: z.coerce.number().int().min(1).max(60).default(2) });
+export type LabelQuery = z.output<typeof LabelQuery>;
+
 /** The drills of the rack have a sheet of their own. */
 export const ChartQuery = z.strictObject({
   sheet: z.enum([...CHART_SHEETS.map(({ id }) => id), 'drills']).default('metric-coarse'),

@@ -36,3 +36,11 @@ export const EXAMPLE_HOLE = {
   edge: { mm: 30, halfWidthMm: 0.2 },
   joint: { fastenerClass: '8.8', mateHole: 9 },
 } as const;
+
+/** One way of mending the hole, of those that hold. */
+export const RouteWanted = z
+  .string()
+  .min(1)
+  .max(120)
+  .optional()
+  .describe('id of a route, or how it begins; default the first that holds');

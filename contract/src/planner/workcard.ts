@@ -2,17 +2,12 @@ import { FLUIDS, TAP_NAMINGS, TOOLS } from '@deep-mend/core';
 import { z } from 'zod';
 import { oneOf } from '../basics.ts';
 import { MachineKept, PracticesKept } from '../nouns/machines.ts';
-import { EXAMPLE_HOLE, Hole } from './hole.ts';
+import { EXAMPLE_HOLE, Hole, RouteWanted } from './hole.ts';
 
 export const workcard = {
   summary: 'the whole card of one way: every step with its tool, numbers, fluid, feel, stop rule and caution',
   input: Hole.extend({
-    route: z
-      .string()
-      .min(1)
-      .max(120)
-      .optional()
-      .describe('id of a route, or how it begins; default the first that holds'),
+    route: RouteWanted,
     units: z.enum(['mm', 'in']).optional(),
     tapNames: oneOf(TAP_NAMINGS).optional(),
     machines: z.array(MachineKept).max(40).optional().describe('default: an ordinary one of its kind'),

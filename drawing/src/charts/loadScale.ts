@@ -1,3 +1,4 @@
+import { LOAD_BANDS, type LoadBand } from '@deep-mend/core';
 import { scaleLinear } from 'd3-scale';
 import type { Ink, Pen, Shape, Sheet } from '../DisplayList.ts';
 import { box, level, upright, words, type Letters } from '../shapes.ts';
@@ -6,7 +7,7 @@ import { box, level, upright, words, type Letters } from '../shapes.ts';
 export interface LoadRow {
   label: string;
   times: number;
-  band: 'easy' | 'feel' | 'care' | 'snaps';
+  band: LoadBand;
 }
 
 const WIDTH = 460;
@@ -14,13 +15,8 @@ const ROW_PT = 21;
 const PAD = { left: 162, right: 36, top: 34, bottom: 8 };
 /** Past this a tap stands so far above its cut that the difference says nothing. */
 const MOST_TIMES = 10;
-/** Where the bands begin, and what they are called. */
-const BANDS = [
-  { from: 0, name: 'snaps' },
-  { from: 2, name: 'care' },
-  { from: 3, name: 'feel' },
-  { from: 5, name: 'easy' },
-] as const;
+/** Where the bands begin, from the least. */
+const BANDS = [...LOAD_BANDS].reverse();
 const INK: Readonly<Record<LoadRow['band'], Ink>> = { easy: 'holds', feel: 'holds', care: 'care', snaps: 'fails' };
 
 const LIMIT_PEN: Pen = { ink: 'hatch', width: 1 };
@@ -54,12 +50,12 @@ export function loadScale(rows: readonly LoadRow[]): Sheet {
       {
         id: 'bands',
         shapes: [
-          box('snaps', [PAD.left, PAD.top - 6], [x(2) - PAD.left, bottom - PAD.top + 6], {
+          box('snaps', [PAD.left, PAD.top - 6], [x(ends[0]!) - PAD.left, bottom - PAD.top + 6], {
             fill: { ink: 'fails', opacity: 0.22 },
           }),
-          ...BANDS.flatMap(({ from, name }, index) => [
+          ...BANDS.flatMap(({ from, band }, index) => [
             upright(`from ${from}`, x(from), PAD.top - 6, bottom, LIMIT_PEN),
-            words(`name ${name}`, [(x(from) + x(ends[index]!)) / 2, PAD.top - 20], name, NAME, 'middle'),
+            words(`name ${band}`, [(x(from) + x(ends[index]!)) / 2, PAD.top - 20], band, NAME, 'middle'),
             words(`at ${from}`, [x(from), PAD.top - 8], `${from}`, NAME, 'middle'),
           ]),
         ],

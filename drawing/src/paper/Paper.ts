@@ -1,7 +1,7 @@
 /** A sheet of paper in points, and the margin that every printer reaches. */
 export const PAPERS = {
-  a4: { widthPt: 595.28, heightPt: 841.89 },
-  letter: { widthPt: 612, heightPt: 792 },
+  a4: { name: 'A4', widthPt: 595.28, heightPt: 841.89 },
+  letter: { name: 'Letter', widthPt: 612, heightPt: 792 },
 } as const;
 export type PaperId = keyof typeof PAPERS;
 export const MARGIN_PT = 34;

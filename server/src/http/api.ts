@@ -4,14 +4,15 @@ import {
   ENDPOINTS,
   Id,
   type Endpoint,
+  type EndpointAnswer,
   type EndpointBody,
   type EndpointName,
   type EndpointQuery,
-  type EndpointReply,
 } from '@deep-mend/contract';
 import { openApiDocument } from '@deep-mend/contract/openapi';
 import { InputError, ENGINE_VERSION } from '@deep-mend/core';
 import type { Context as KoaContext } from 'koa';
+import { Readable } from 'node:stream';
 import type { Sequelize } from 'sequelize';
 import type { z } from 'zod';
 import type { Context } from '../usecases/Context.ts';
@@ -28,6 +29,10 @@ export interface ApiOptions {
   now: () => Date;
   /** See {@link Context}; default null. */
   publicUrl?: string | null;
+  /** See {@link Context}; default null. */
+  instruments?: Context['instruments'];
+  /** Aborted when the server stops: whatever goes on answering ends. */
+  stopping?: AbortSignal;
 }
 
 function parse<T>(schema: z.ZodType<T>, value: unknown, where: 'body' | 'query'): T {
@@ -98,8 +103,34 @@ const parsed = <N extends EndpointName>(_name: N, endpoint: Endpoint, ctx: KoaCo
     body: endpoint.body ? parse(endpoint.body, lifted(endpoint, bodyOf(ctx)), 'body') : undefined,
   }) as { query: EndpointQuery<N>; body: EndpointBody<N> };
 
-const answer = <N extends EndpointName>(name: N, call: Call<N>): Promise<Reply<EndpointReply<N>>> =>
+const answer = <N extends EndpointName>(name: N, call: Call<N>): Promise<Reply<EndpointAnswer<N>>> =>
   HANDLERS[name](call);
+
+/** Aborted when the client has gone or the server stops. */
+function untilGone(ctx: KoaContext, stopping: AbortSignal | undefined): AbortSignal {
+  const gone = new AbortController();
+  ctx.res.once('close', () => gone.abort());
+  return stopping ? AbortSignal.any([gone.signal, stopping]) : gone.signal;
+}
+
+async function* serverSent(replies: AsyncIterable<unknown>): AsyncGenerator<string> {
+  for await (const reply of replies) yield `data: ${JSON.stringify(reply)}\n\n`;
+}
+
+/** What was answered, as its endpoint says: once in JSON, as a file, or again and again. */
+function send(ctx: KoaContext, { file, stream }: Endpoint, body: unknown): void {
+  if (stream) {
+    // Each must go at once: a compressor waits until it has more.
+    ctx.compress = false;
+    ctx.set('Cache-Control', 'no-cache, no-transform');
+    ctx.type = 'text/event-stream';
+    ctx.body = Readable.from(serverSent(body as AsyncIterable<unknown>));
+    return;
+  }
+  // Nothing is an answer too: in JSON, not an empty reply that no reader of JSON takes.
+  ctx.body = file ? Buffer.from(body as Uint8Array) : (body ?? 'null');
+  ctx.type = file ?? 'json';
+}
 
 /** Routes by the contract's table of endpoints: parse, one use case, reply. */
 export function apiRouter(options: ApiOptions): Router {
@@ -118,6 +149,7 @@ export function apiRouter(options: ApiOptions): Router {
         actorId: actor === '' ? options.defaultActorId : parse(Id, actor, 'query'),
         now: options.now,
         publicUrl: options.publicUrl ?? null,
+        instruments: options.instruments ?? null,
         origin: 'entered',
       };
       const id = (ctx.params.id ?? '').toLowerCase();
@@ -130,10 +162,9 @@ export function apiRouter(options: ApiOptions): Router {
         ...parsed(name, endpoint, ctx),
         ifMatch: ifMatchOf(ctx, endpoint.ifMatch),
         idempotencyKey: idempotencyKeyOf(ctx, endpoint.once),
+        until: untilGone(ctx, options.stopping),
       });
-      // Nothing is an answer too: in JSON, not an empty reply that no reader of JSON takes.
-      ctx.body = endpoint.file ? Buffer.from(reply.body as Uint8Array) : (reply.body ?? 'null');
-      ctx.type = endpoint.file ?? 'json';
+      send(ctx, endpoint, reply.body);
       if (reply.revision !== undefined) ctx.set('ETag', `"${reply.revision}"`);
     });
   }

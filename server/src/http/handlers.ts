@@ -1,6 +1,7 @@
-import type { EndpointBody, EndpointName, EndpointQuery, EndpointReply } from '@deep-mend/contract';
+import type { EndpointAnswer, EndpointBody, EndpointName, EndpointQuery } from '@deep-mend/contract';
 import { addAsset, addFace, listAssets, readAsset } from '../usecases/assets/assets.ts';
 import type { Context, Tx } from '../usecases/Context.ts';
+import { readFigures } from '../usecases/figures/readFigures.ts';
 import { addHole } from '../usecases/holes/addHole.ts';
 import { appendEvent } from '../usecases/holes/appendEvent.ts';
 import { keepBench, readBench } from '../usecases/holes/bench.ts';
@@ -8,8 +9,11 @@ import { listClocks, listHoles, listMends } from '../usecases/holes/lists.ts';
 import { moveReading } from '../usecases/holes/moveReading.ts';
 import { readHole } from '../usecases/holes/readHole.ts';
 import { freezePlan } from '../usecases/mends/freezePlan.ts';
+import { listInstruments, streamInstrument } from '../usecases/instruments/readInstruments.ts';
 import { once } from '../usecases/once.ts';
 import { printCard } from '../usecases/papers/printCard.ts';
+import { dueFeed } from '../usecases/papers/dueFeed.ts';
+import { printLabels, printPassport } from '../usecases/papers/printPassport.ts';
 import { printChart } from '../usecases/papers/printChart.ts';
 import { listActors, readShop, saveShop } from '../usecases/shop/settings.ts';
 
@@ -22,6 +26,8 @@ export interface Call<N extends EndpointName> {
   ifMatch: number | null;
   /** The Idempotency-Key, where the endpoint asks for it. */
   idempotencyKey: string;
+  /** Whoever asked has gone, or the server stops: what goes on answering ends. */
+  until: AbortSignal;
 }
 
 export interface Reply<Body> {
@@ -37,7 +43,7 @@ const written = async <Body extends { revision: number }>(
 ): Promise<Reply<Body>> => hole(await context.sequelize.transaction(work));
 
 /** One handler an endpoint, typed from its row: what the contract has parsed, and what it must answer. */
-export const HANDLERS: { readonly [N in EndpointName]: (call: Call<N>) => Promise<Reply<EndpointReply<N>>> } = {
+export const HANDLERS: { readonly [N in EndpointName]: (call: Call<N>) => Promise<Reply<EndpointAnswer<N>>> } = {
   readShop: async ({ context }) => {
     const { settings, revision } = await readShop(context);
     return { body: settings, revision };
@@ -81,7 +87,13 @@ export const HANDLERS: { readonly [N in EndpointName]: (call: Call<N>) => Promis
   readBench: async ({ context, id }) => ({ body: await readBench(context, id) }),
   keepBench: async ({ context, id, body }) => ({ body: await keepBench(context, id, body) }),
   listClocks: async ({ context }) => ({ body: await listClocks(context) }),
+  listInstruments: async ({ context }) => ({ body: await listInstruments(context) }),
+  streamInstrument: async ({ context, query, until }) => ({ body: await streamInstrument(context, query, until) }),
   printCard: async ({ context, id, query }) => ({ body: await printCard(context, id, query) }),
+  printPassport: async ({ context, id, query }) => ({ body: await printPassport(context, id, query) }),
+  printLabels: async ({ context, id, query }) => ({ body: await printLabels(context, id, query) }),
+  ownFigures: async ({ context }) => ({ body: await readFigures(context) }),
+  dueFeed: async ({ context }) => ({ body: await dueFeed(context) }),
   printChart: async ({ context, query }) => ({ body: await printChart(context, query) }),
   listMends: async ({ context, query }) => ({ body: await listMends(context, query) }),
 };

@@ -7,6 +7,8 @@ export interface Config {
   hosts: string[];
   /** Where people reach the server from elsewhere, for codes on paper; null: not said, or this machine alone. */
   publicUrl: string | null;
+  /** Where the instruments of the benches answer; null: none are connected. */
+  instrumentsUrl: string | null;
   /** Port of the figures for a monitor, on loopback; null: none. */
   metricsPort: number | null;
   host: string;
@@ -35,6 +37,13 @@ function publicUrlOf(text: string | undefined): string | null {
   return LOOPBACK.test(url.hostname) ? null : `${url.origin}${url.pathname.replace(/\/+$/, '')}`;
 }
 
+function instrumentsUrlOf(text: string | undefined): string | null {
+  if (text === undefined || text === '') return null;
+  if (!/^https?:/.test(text) || !URL.canParse(text))
+    throw new Error(`INSTRUMENTS_URL must be an address like http://127.0.0.1:5190, not ${text}`);
+  return text;
+}
+
 /** Reads the configuration from the environment. Loopback by default. */
 export function readConfig(env: NodeJS.ProcessEnv): Config {
   const databaseUrl = env.DATABASE_URL;
@@ -47,6 +56,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
       .map((host) => host.trim())
       .filter(Boolean),
     publicUrl: publicUrlOf(env.PUBLIC_URL),
+    instrumentsUrl: instrumentsUrlOf(env.INSTRUMENTS_URL),
     metricsPort: env.METRICS_PORT === undefined ? null : portOf('METRICS_PORT', env.METRICS_PORT),
     host: env.HOST ?? '127.0.0.1',
     port: portOf('PORT', env.PORT ?? '0'),

@@ -178,7 +178,9 @@ export const ADDITIONS: Record<string, Additions> = {
       ],
       'contract/src/events.ts': [['  choice: ChoicePayload,', "  'toy-event': z.strictObject({ toy: Name }),"]],
       'server/src/usecases/holes/admit.ts': [["  'mend-closed': mendClosed,", "  'toy-event': byItsOwnDoor,"]],
-      'web/src/parts/eventWords.ts': [['  reading: readingWords,', "  'toy-event': ({ toy }) => `Toy: ${toy}`,"]],
+      'core/src/record/passport/eventWords.ts': [
+        ['  reading: readingWords,', "  'toy-event': ({ toy }) => `Toy: ${toy}`,"],
+      ],
     },
   },
   'a station': {
@@ -298,8 +300,8 @@ export const REMOVALS: readonly { what: string; file: string; text: string; comp
   },
   {
     what: 'an event kind that no list can name',
-    file: 'web/src/parts/eventWords.ts',
+    file: 'core/src/record/passport/eventWords.ts',
     text: "  'toy-event': ({ toy }) => `Toy: ${toy}`,\n",
-    complains: 'web/src/parts/eventWords.ts',
+    complains: 'core/src/record/passport/eventWords.ts',
   },
 ];

@@ -1,6 +1,8 @@
+import { foldHole, passportOf } from '@deep-mend/core';
 import { v7 } from 'uuid';
 import { ActorRow } from '../../src/store/models.ts';
-import { case1, fileOf, frozen, startHarness, writer, type Harness } from '../harness.ts';
+import { readHole } from '../../src/usecases/holes/readHole.ts';
+import { case1, fileOf, frozen, goodResults, startHarness, writer, type Harness } from '../harness.ts';
 
 let harness: Harness;
 beforeAll(async () => {
@@ -33,10 +35,10 @@ test('a mend ends with what was measured, makes the next generation, and events 
   const { send } = writer(harness, id, reply.body.revision as number);
   const close = () => send('mend-closed', { mendId, outcome: 'mended', note: '', secondSignedBy: null });
   expect((await close()).status).toBe(422);
-  const results = [
-    { id: 'bore', mm: 8.36 },
-    { id: 'gauge', passed: true },
-  ];
+  const part = { mendId, planId, results: [{ id: 'gauge', passed: true }], note: '' };
+  expect((await send('result', part)).status).toBe(200);
+  expect((await close()).body.detail).toContain('neither tried nor said why not');
+  const results = await goodResults(harness, id, { id: 'bore', mm: 8.36 });
   expect((await send('result', { mendId, planId, results, note: 'sharp tap' })).status).toBe(200);
   const closed = await close();
   expect(closed.status).toBe(200);
@@ -70,13 +72,15 @@ test('a hole that can hurt someone is not signed off by one person', async () =>
   await send('choice', { field: 'doNotUse', value: true });
   expect((await send('result', result)).body.detail).toContain('do not use');
   await send('choice', { field: 'doNotUse', value: false });
-  const gauged = { id: 'gauge', passed: true };
-  expect((await send('result', { ...result, results: [gauged] })).status).toBe(200);
+  const some = [{ id: 'gauge', passed: true }];
+  expect((await send('result', { ...result, results: some })).status).toBe(200);
   const close = (secondSignedBy: string | null) =>
     send('mend-closed', { mendId, outcome: 'mended', note: '', secondSignedBy });
   // Before anyone signs it is proved under load, and what let go is not signed away.
   expect((await close(null)).body.detail).toContain('proof load');
-  const proved = (passed: boolean) => send('result', { ...result, results: [gauged, { id: 'proof-load', passed }] });
+  // Frozen before anybody said that it can hurt: its plan names no proof load, and one is wanted all the same.
+  const proved = async (passed: boolean) =>
+    send('result', { ...result, results: [...(await goodResults(harness, id)), { id: 'proof-load', passed }] });
   expect((await proved(false)).status).toBe(200);
   expect((await close(null)).body.detail).toContain('did not pass');
   expect((await proved(true)).status).toBe(200);
@@ -116,4 +120,81 @@ test('a release needs a name, a reference and what it allows, and belongs to the
     by: 'Desk',
     reference: 'R 1',
   });
+});
+
+test('without its bore gauged a mend is not signed as proved; with the reason it is closed as not proved, and says so', async () => {
+  const { id, mendId, planId, reply } = await frozen(harness);
+  const { send } = writer(harness, id, reply.body.revision as number);
+  const close = (outcome: string) => send('mend-closed', { mendId, outcome, note: '', secondSignedBy: null });
+  const recorded = async (...but: Parameters<typeof goodResults>[2][]) =>
+    send('result', { mendId, planId, results: await goodResults(harness, id, ...but), note: '' });
+  // 45 % of a thread, and a good screw runs in: that is no proof.
+  expect((await recorded({ id: 'bore', mm: 8.9 })).status).toBe(200);
+  expect((await close('mended')).body.detail).toContain('did not pass');
+  expect((await close('unproved')).body.detail).toContain('did not pass');
+  expect((await recorded({ id: 'bore', notDone: ' ' })).status).toBe(400);
+  expect((await recorded({ id: 'bore', notDone: 'the gauge was away' })).status).toBe(200);
+  expect((await close('mended')).body.detail).toContain('mended, not proved');
+  expect((await close('unproved')).status).toBe(200);
+  const file = await fileOf(harness, id);
+  expect([file.generations.length, file.mends.at(-1)!.outcome]).toEqual([2, 'unproved']);
+  expect((await harness.get('/mends?state=closed').expect(200)).body.items[0]).toMatchObject({
+    id,
+    repairs: 1,
+    lastOutcome: 'unproved',
+  });
+});
+
+test('what is signed is amended beside itself: only once it is closed, with a reason, and the old entry stays', async () => {
+  const { id, mendId, planId, reply } = await frozen(harness);
+  const { send } = writer(harness, id, reply.body.revision as number);
+  const amend = (more: object = {}) =>
+    send('amended', { mendId, what: 'The coil is 1.5 D', reason: 'read off the packet', ...more });
+  expect((await amend()).status).toBe(422);
+  await send('result', { mendId, planId, results: await goodResults(harness, id), note: '' });
+  await send('mend-closed', { mendId, outcome: 'mended', note: '', secondSignedBy: null });
+  expect((await amend({ reason: ' ' })).status).toBe(400);
+  expect((await amend({ mendId: v7() })).status).toBe(422);
+  expect((await amend()).status).toBe(200);
+  const mend = (await fileOf(harness, id)).mends.at(-1)!;
+  expect([mend.outcome, mend.amendments]).toMatchObject(['mended', [{ what: 'The coil is 1.5 D', by: 'Mechanic A' }]]);
+  expect(mend.results).not.toBeNull();
+});
+
+test('the passport of 300 entries is told in 20 ms, and what was cut otherwise than planned is the generation', async () => {
+  const { id, mendId, planId, reply } = await frozen(harness);
+  const { send } = writer(harness, id, reply.body.revision as number);
+  await send('result', {
+    mendId,
+    planId,
+    results: await goodResults(harness, id, { id: 'full-thread', mm: 18.9 }),
+    note: '',
+  });
+  await send('mend-closed', { mendId, outcome: 'mended', note: '', secondSignedBy: null });
+  const [, cut] = (await fileOf(harness, id)).generations;
+  expect([cut!.fullThreadMm, cut!.boreMm]).toEqual([18.9, expect.closeTo(8.377, 2)]);
+  for (let entry = 0; entry < 280; entry += 1)
+    expect((await send('amended', { mendId, what: `entry ${entry}`, reason: 'to fill it' })).status).toBe(200);
+  const took: number[] = [];
+  for (let run = 0; run < 20; run += 1) {
+    const begin = performance.now();
+    const detail = await readHole(harness.context, id);
+    passportOf(foldHole(detail.events), 'mm');
+    took.push(performance.now() - begin);
+  }
+  took.sort((a, b) => a - b);
+  expect(took[10]!).toBeLessThan(20);
+});
+
+test('the shop’s own figures follow from what was gauged, here and in no other shop', async () => {
+  const before = (await harness.get('/figures').expect(200)).body as { kind: string; count: number }[];
+  const count = (rows: typeof before) =>
+    rows.filter(({ kind }) => kind === 'oversize').reduce((sum, row) => sum + row.count, 0);
+  const { id, mendId, planId, reply } = await frozen(harness);
+  const { send } = writer(harness, id, reply.body.revision as number);
+  await send('result', { mendId, planId, results: await goodResults(harness, id), note: '' });
+  await send('mend-closed', { mendId, outcome: 'mended', note: '', secondSignedBy: null });
+  expect(count((await harness.get('/figures')).body as typeof before)).toBe(count(before) + 1);
+  const other = await harness.otherShop();
+  expect((await other.get('/figures')).body).toEqual([]);
 });

@@ -7,7 +7,8 @@ import type { Response } from 'superagent';
 import { v7 } from 'uuid';
 import { paperText } from '../../src/files/pdf/letters.ts';
 import { readConfig } from '../../src/platform/config.ts';
-import { case1, clientOf, fileOf, frozen, startHarness, type Harness } from '../harness.ts';
+import { passportOf } from '@deep-mend/core';
+import { case1, fileOf, frozen, goodResults, startHarness, writer, type Harness } from '../harness.ts';
 
 let harness: Harness;
 let planned: Awaited<ReturnType<typeof frozen>>;
@@ -109,16 +110,7 @@ test.each(['mend.example', 'ftp://mend.example'])('PUBLIC_URL %s is refused', (t
 test('a code of squares only where somebody can be led to', async () => {
   const squares = async (client: Pick<Harness, 'get'>) =>
     [...drawn(await pdfAt(`/holes/${planned.id}/card.pdf`, client)).matchAll(/ re\n/g)].length;
-  const { sequelize, context } = harness;
-  const { searching, shopId, actorId, now } = context;
-  const led = clientOf({
-    sequelize,
-    searching,
-    shopId,
-    defaultActorId: actorId,
-    now,
-    publicUrl: 'https://mend.example',
-  });
+  const led = harness.clientWith({ publicUrl: 'https://mend.example' });
   expect((await squares(led)) - (await squares(harness))).toBeGreaterThan(200);
 });
 
@@ -147,4 +139,80 @@ test.each([
   ['½ turn, 8 × 1.25, 0.8°, touch − 3', '½ turn, 8 × 1.25, 0.8°, touch − 3'],
 ])('%s is set as %s', (text, set) => {
   expect(paperText(text)).toBe(set);
+});
+
+test('the passport on paper tells what is in it, what must not be done, each proof with its limit, and every entry', async () => {
+  const made = await frozen(harness);
+  const { send } = writer(harness, made.id, made.reply.body.revision as number);
+  const { mendId, planId, id } = made;
+  const results = await goodResults(harness, id, { id: 'bore', notDone: 'the gauge was away' });
+  await send('result', { mendId, planId, results, note: '' });
+  await send('mend-closed', { mendId, outcome: 'unproved', note: '', secondSignedBy: null });
+  await send('amended', { mendId, what: 'The coil is 1.5 D', reason: 'read off the packet' });
+  const file = await fileOf(harness, id);
+  const pdf = await pdfAt(`/holes/${id}/passport.pdf?units=mm`);
+  const words = read(pdf);
+  const passport = passportOf(file, 'mm');
+  for (const told of [
+    passport.title,
+    'Not proved',
+    ...passport.keepOff,
+    'not done: the gauge was away',
+    'Signed by Mechanic A',
+  ])
+    expect(words).toContain(paperText(told));
+  for (const { title } of passport.proofs) expect(words).toContain(paperText(title));
+  expect(words).toContain('one with 45 % of its depth takes a good screw too');
+  expect(words).toContain('A signed mend amended: The coil is 1.5 D (read off the packet)');
+  expect(words).not.toContain('?');
+  expect(read(await pdfAt(`/holes/${id}/passport.pdf?units=in&paper=letter`))).toContain('Not above 797 °F');
+});
+
+test('a label says what must not be done and leads to the passport; as many as are wanted, on as many sheets', async () => {
+  const words = read(await pdfAt(`/holes/${planned.id}/labels.pdf?copies=30`));
+  const detail = (await harness.get(`/holes/${planned.id}`)).body as { code: string };
+  const code = `${detail.code.slice(0, 4)} ${detail.code.slice(4)}`;
+  expect(words.split(code)).toHaveLength(31);
+  expect(words).toContain('In hand: a mend is under way');
+  expect((await harness.get(`/holes/${planned.id}/labels.pdf?copies=0`)).status).toBe(400);
+  await harness.post(
+    `/holes/${planned.id}/events`,
+    {
+      id: v7(),
+      kind: 'choice',
+      payload: { field: 'doNotUse', value: true },
+      payloadVersion: 2,
+      happenedAt: '2026-01-02T08:00:00Z',
+    },
+    { 'If-Match': `"${(await harness.get(`/holes/${planned.id}`)).body.revision}"` },
+  );
+  expect(read(await pdfAt(`/holes/${planned.id}/labels.pdf?copies=1`))).toContain('Do not use this hole.');
+  const led = harness.clientWith({ publicUrl: 'https://mend.example' });
+  const squares = (pdf: Buffer) => [...drawn(pdf).matchAll(/ re\n/g)].length;
+  expect(squares(await pdfAt(`/holes/${planned.id}/labels.pdf?copies=1`, led))).toBeGreaterThan(200);
+});
+
+test('what is due is a calendar to subscribe to: the last word on each hole counts, of this shop alone', async () => {
+  const made = await frozen(harness);
+  const { send } = writer(harness, made.id, made.reply.body.revision as number);
+  const feed = async (client: Pick<Harness, 'get'> = harness) => {
+    const reply = await client
+      .get('/due.ics')
+      .buffer(true)
+      .parse(whole as never)
+      .expect(200);
+    expect(reply.headers['content-type']).toContain('text/calendar');
+    return (reply.body as Buffer).toString('utf8').replace(/\r\n[ \t]/g, '');
+  };
+  expect(await feed()).not.toContain('BEGIN:VEVENT');
+  expect((await send('look-again', { by: 'soon', afterHours: null, what: '' })).status).toBe(400);
+  await send('look-again', { by: '2027-01-05', afterHours: null, what: 'first' });
+  await send('look-again', { by: '2027-03-28', afterHours: 500, what: 'the gap under the head' });
+  const text = await feed();
+  expect(text.match(/BEGIN:VEVENT/g)).toHaveLength(1);
+  expect(text).toContain('DTSTART;VALUE=DATE:20270328');
+  expect(text).toContain('the gap under the head');
+  expect(await feed(await harness.otherShop())).not.toContain('BEGIN:VEVENT');
+  await send('look-again', { by: null, afterHours: null, what: '' });
+  expect(await feed()).not.toContain('BEGIN:VEVENT');
 });

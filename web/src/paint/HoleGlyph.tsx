@@ -9,6 +9,7 @@ export function holeWords(hole: Pick<HoleSummary, 'openMendId' | 'lastOutcome' |
   if (hole.openMendId) return 'stripped, mend under way';
   if (hole.lastOutcome === 'mended')
     return hole.repairs > 1 ? `proved, mended ${hole.repairs} times` : 'proved, mended once';
+  if (hole.lastOutcome === 'unproved') return 'mended, not proved';
   if (hole.lastOutcome === 'sent-out') return 'sent out';
   if (hole.lastOutcome === 'given-up') return 'given up';
   return 'sound';
@@ -16,7 +17,7 @@ export function holeWords(hole: Pick<HoleSummary, 'openMendId' | 'lastOutcome' |
 
 function stateOf({ openMendId, lastOutcome }: Pick<HoleSummary, 'openMendId' | 'lastOutcome'>): GlyphFacts['state'] {
   if (openMendId !== null) return 'stripped';
-  if (lastOutcome === 'given-up' || lastOutcome === 'sent-out') return 'suspect';
+  if (lastOutcome === 'given-up' || lastOutcome === 'sent-out' || lastOutcome === 'unproved') return 'suspect';
   return lastOutcome === 'mended' ? 'proved' : 'sound';
 }
 

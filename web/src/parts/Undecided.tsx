@@ -1,3 +1,4 @@
+import { eventWords, knowsEvent } from '@deep-mend/core';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -7,7 +8,6 @@ import { useSWRConfig } from 'swr';
 import { isConflict, useLine, useOutbox } from '../base/outbox/useOutbox.ts';
 import type { Item } from '../base/outbox/Item.ts';
 import { isRecord } from '../base/kept.ts';
-import { eventWords, knowsEvent } from './eventWords.ts';
 import { clockTime } from './format.ts';
 
 type Rival = HoleEventBody & { actor: string; happenedAt: string };

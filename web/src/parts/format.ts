@@ -1,13 +1,4 @@
-import {
-  formatLength,
-  formatLengthWithUnit,
-  formatLoad,
-  SAY,
-  type Check,
-  type ReadingEntry,
-  type UnitSystem,
-  PRECISION,
-} from '@deep-mend/core';
+import { formatLength, formatLoad, SAY, type Check, type UnitSystem, PRECISION } from '@deep-mend/core';
 
 /** A length in the person's units, and the other system small. */
 export function bothUnits(
@@ -21,14 +12,6 @@ export function bothUnits(
     unit: units,
     other: `${formatLength(mm, other, PRECISION.caliper[other])} ${other}`,
   };
-}
-
-/**
- * A reading's doubt, in the system in which the reading was typed, so that one line never speaks of two. Finer than a length:
- * a micrometer's few thousandths must not round up.
- */
-export function doubtWords(halfWidthMm: number, notation: ReadingEntry['notation']): string {
-  return notation === 'mm' ? formatLengthWithUnit(halfWidthMm, 'mm', 3) : formatLengthWithUnit(halfWidthMm, 'in', 4);
 }
 
 /** The value of a check in the person's units. */

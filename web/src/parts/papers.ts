@@ -1,7 +1,5 @@
+import { PAPERS as SIZES, type PaperId } from '@deep-mend/drawing';
+
 /** Papers that a printer has. */
-export const PAPERS = [
-  { id: 'a4', name: 'A4' },
-  { id: 'letter', name: 'Letter' },
-] as const;
-export type Paper = (typeof PAPERS)[number]['id'];
-export const isPaper = (value: unknown): value is Paper => PAPERS.some(({ id }) => id === value);
+export const PAPERS = (Object.keys(SIZES) as PaperId[]).map((id) => ({ id, name: SIZES[id].name }));
+export const isPaper = (value: unknown): value is PaperId => PAPERS.some(({ id }) => id === value);

@@ -1,3 +1,4 @@
+import { eventWords } from '@deep-mend/core';
 import type { EndpointAt, EndpointSent, HoleDetail, NewEvent } from '@deep-mend/contract';
 import {
   EVENT_KINDS,
@@ -14,7 +15,6 @@ import type { ShownEvent } from '../base/outbox/Item.ts';
 import type { Sent } from '../base/outbox/outbox.ts';
 import { useItems, useWrite } from '../base/outbox/useOutbox.ts';
 import { useShop } from '../base/ShopContext.tsx';
-import { eventWords } from './eventWords.ts';
 
 /** What is posted under a hole, by the last part of its address. */
 type HolePart = 'events' | 'moves' | 'plans';

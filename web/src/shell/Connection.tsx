@@ -11,7 +11,9 @@ import { Link, useLocation } from 'react-router';
 import { isAway, onConnection } from '../base/connection.ts';
 import type { Item } from '../base/outbox/Item.ts';
 import { useItems, useOutbox } from '../base/outbox/useOutbox.ts';
+import { oldestKept, onShownKept } from '../base/replies/shownKept.ts';
 import { SHOP } from '../base/ShopContext.tsx';
+import { clockTime } from '../parts/format.ts';
 
 /** Where what was not taken is decided: beside what it is about. Null: nowhere but here. */
 function placeOf({ line }: Item): string | null {
@@ -69,6 +71,7 @@ function Waiting({ items, onClose }: { items: readonly Item[]; onClose: () => vo
 /** Whether the server is there, and what it does not have yet. Nothing is said while all is recorded. */
 export function Connection() {
   const away = useSyncExternalStore(onConnection, isAway);
+  const readAt = useSyncExternalStore(onShownKept, oldestKept);
   const items = useItems();
   const { pathname } = useLocation();
   const [open, setOpen] = useState(false);
@@ -92,6 +95,7 @@ export function Connection() {
           <Box component="span" sx={{ display: { xs: 'none', md: 'inline' } }}>
             Go on: what you record is kept on this device and sent when it is back.{' '}
           </Box>
+          {readAt !== null && `Shown as it was read here at ${clockTime(new Date(readAt).toISOString())}. `}
           {waiting.length > 0 && `${entries(waiting.length)} not sent yet.`}
         </Alert>
       )}

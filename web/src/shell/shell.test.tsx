@@ -1,3 +1,4 @@
+import 'fake-indexeddb/auto';
 import { act, screen, within } from '@testing-library/react';
 import { keptOn } from '../base/kept.ts';
 import { holeRow } from '../../test/holes.ts';

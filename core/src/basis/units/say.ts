@@ -29,6 +29,18 @@ export function formatTorque(newtonMetre: number, system: UnitSystem): string {
     : `${(newtonMetre / NM_PER_LBF_FT).toFixed(1)} lbf·ft`;
 }
 
+/**
+ * A torque as it is typed, in Nm: a bare number is in the system's own unit; null: no torque.
+ * @example parseTorqueNm('18 lbf·ft', 'mm') // 24.4
+ */
+export function parseTorqueNm(text: string, system: UnitSystem): number | null {
+  const found = /^(\d{1,6}(?:[.,]\d{1,3})?)\s*(nm|lbf·ft|lbf\.ft|lbf ft|ft lb|ft·lbf)?$/i.exec(text.trim());
+  if (!found) return null;
+  const value = Number(found[1]!.replace(',', '.'));
+  const isMetric = found[2] === undefined ? system === 'mm' : found[2].toLowerCase() === 'nm';
+  return isMetric ? value : value * NM_PER_LBF_FT;
+}
+
 /** A temperature with its unit: °C, or °F in the inch system. @example formatTemperature(150, 'in') // '302 °F' */
 export function formatTemperature(celsius: number, system: UnitSystem): string {
   return system === 'mm' ? `${Math.round(celsius * 10) / 10} °C` : `${Math.round(celsius * 1.8 + 32)} °F`;

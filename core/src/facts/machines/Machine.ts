@@ -1,9 +1,9 @@
-/** What turns the tool, from the least guided to the best, and how square it keeps: one standard deviation, degrees (our estimate). */
+/** What turns the tool, from the least guided to the best, and whether it stands by itself. */
 export const MACHINE_KINDS = [
-  { id: 'hand-drill', name: 'Hand drill', tiltDeg: 1.5, stands: false },
-  { id: 'magnet-drill', name: 'Magnet drill', tiltDeg: 0.25, stands: true },
-  { id: 'bench-drill', name: 'Bench drill', tiltDeg: 0.15, stands: true },
-  { id: 'mill', name: 'Mill', tiltDeg: 0.05, stands: true },
+  { id: 'hand-drill', name: 'Hand drill', stands: false },
+  { id: 'magnet-drill', name: 'Magnet drill', stands: true },
+  { id: 'bench-drill', name: 'Bench drill', stands: true },
+  { id: 'mill', name: 'Mill', stands: true },
 ] as const;
 export type MachineKind = (typeof MACHINE_KINDS)[number]['id'];
 
@@ -36,6 +36,8 @@ export type Machine = {
   clutch: boolean;
 };
 
+/** Nose to the end of a collet holder that nobody measured, mm (our estimate). */
+export const USUAL_COLLET_MM = 40;
 /** Nose to jaws of an ordinary key chuck and its radius, mm (our estimate). */
 const USUAL_CHUCK = { chuckLengthMm: 75, chuckRadiusMm: 24 } as const;
 
@@ -87,7 +89,7 @@ export function usualMachine(kind: MachineKind, id: string): Machine {
         belt: false,
         daylightMm: 400,
         travelMm: 120,
-        collet: { mostMm: 16, lengthMm: 40 },
+        collet: { mostMm: 16, lengthMm: USUAL_COLLET_MM },
         reverse: true,
         clutch: false,
       };

@@ -1,6 +1,7 @@
 export {
   holdsShank,
   MACHINE_KINDS,
+  USUAL_COLLET_MM,
   usualMachine,
   type Machine,
   type MachineKind,

@@ -1,3 +1,4 @@
+export { noGoTurns } from './gauging.ts';
 export type { Hand, Thread, ThreadFamily, ThreadSeries } from './Thread.ts';
 export { THREAD_FORMS } from './forms.ts';
 export { threadById, THREADS, threadsOf, withHand } from './threads.ts';

@@ -5,6 +5,12 @@ export interface Way {
   name: string;
   /** What was done, as a hole's life tells it. */
   past: string;
+  /** What must not be done to the hole afterwards, as its label says it; empty: nothing of its own. */
+  keepOff: string;
+  /** What it leaves in the hole that must not turn, and by what it is held; none: the thread stands in the metal itself. */
+  sleeve: 'none' | 'wire' | 'compound' | 'keys';
+  /** What its thread carries follows from the bore and the depth that are measured; else from a sheet of its own. */
+  carriesByCut: boolean;
   /** Drills into metal that was sound. */
   drills: boolean;
   /** Cuts a new thread in the parent with a tap. */
@@ -74,6 +80,9 @@ export const USUAL_WAY = {
   leaksAlong: false,
   hottestC: null,
   hotPart: '',
+  keepOff: '',
+  sleeve: 'none',
+  carriesByCut: false,
   newGeneration: true,
   leaves: null,
   lastResort: false,

@@ -6,6 +6,7 @@ export const backingPlate: Way = {
   bySheet: true,
   name: 'Nut plate or backing plate',
   past: 'nut plate behind',
+  keepOff: 'Do not take the nut plate away: it holds.',
   drills: true,
   leaksAlong: true,
   fastenerChange: 'kept',

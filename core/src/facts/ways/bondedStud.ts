@@ -5,6 +5,7 @@ export const bondedStud: Way = {
   ...USUAL_WAY,
   name: 'Bonded stud',
   past: 'bonded stud',
+  keepOff: 'Do not turn or heat the stud: compound holds it.',
   hottestC: 120,
   hotPart: 'the adhesive',
   fastenerChange: 'new',

@@ -7,6 +7,8 @@ export const keyedBush: Way = {
   hotPart: 'the bush’s steel and its keys',
   name: 'Keyed bush',
   past: 'keyed bush',
+  keepOff: 'Do not drill it or turn the bush: its keys hold it.',
+  sleeve: 'keys',
   drills: true,
   taps: true,
   threadCarries: true,

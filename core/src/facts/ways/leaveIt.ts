@@ -5,6 +5,7 @@ export const leaveIt: Way = {
   ...USUAL_WAY,
   name: 'Leave it',
   past: 'left, derated',
+  keepOff: 'Do not tighten it to its usual torque: it was left derated.',
   threadCarries: true,
   fastenerChange: 'kept',
   reversible: 'yes',

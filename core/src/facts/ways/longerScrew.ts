@@ -5,6 +5,7 @@ export const longerScrew: Way = {
   ...USUAL_WAY,
   name: 'Longer screw',
   past: 'longer screw',
+  keepOff: 'Do not put the old, shorter screw back.',
   threadCarries: true,
   fastenerChange: 'longer',
   reversible: 'partly',

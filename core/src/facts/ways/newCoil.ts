@@ -5,6 +5,8 @@ export const newCoil: Way = {
   ...USUAL_WAY,
   name: 'New coil',
   past: 'new coil in the same thread',
+  keepOff: 'Do not drill it or chase it with a tap: the wire comes out.',
+  sleeve: 'wire',
   threadCarries: true,
   leaksAlong: true,
   hottestC: 425,

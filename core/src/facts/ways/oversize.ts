@@ -5,6 +5,8 @@ export const oversize: Way = {
   ...USUAL_WAY,
   name: 'Oversize retap',
   past: 'retapped oversize',
+  keepOff: 'Do not put the old, smaller screw back: it strips.',
+  carriesByCut: true,
   drills: true,
   taps: true,
   threadCarries: true,

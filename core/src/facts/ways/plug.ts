@@ -6,6 +6,7 @@ export const plug: Way = {
   fills: true,
   name: 'Plug and re-drill',
   past: 'plugged and drilled again',
+  keepOff: 'Do not drill past the plug: its thread stands in new metal only.',
   drills: true,
   taps: true,
   threadCarries: true,

@@ -6,6 +6,7 @@ export const rivetNut: Way = {
   bySheet: true,
   name: 'Rivet nut',
   past: 'rivet nut',
+  keepOff: 'Do not drill it or lean on it: it holds by a thin collar.',
   drills: true,
   leaksAlong: true,
   fastenerChange: 'kept',

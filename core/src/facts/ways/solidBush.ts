@@ -5,6 +5,8 @@ export const solidBush: Way = {
   ...USUAL_WAY,
   name: 'Solid bush',
   past: 'solid bush',
+  keepOff: 'Do not drill it or turn the bush: it is held in its own thread.',
+  sleeve: 'compound',
   drills: true,
   taps: true,
   threadCarries: true,

@@ -5,6 +5,7 @@ export const steppedStud: Way = {
   ...USUAL_WAY,
   name: 'Stepped stud',
   past: 'stepped stud',
+  keepOff: 'Do not turn the stud out: its lower thread is the larger.',
   drills: true,
   taps: true,
   threadCarries: true,

@@ -5,6 +5,7 @@ export const throughBolt: Way = {
   ...USUAL_WAY,
   name: 'Through bolt and nut',
   past: 'bolted through',
+  keepOff: 'Do not screw into the part: there is no thread in it.',
   drills: true,
   leaksAlong: true,
   fastenerChange: 'new',

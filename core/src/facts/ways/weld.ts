@@ -6,6 +6,7 @@ export const weld: Way = {
   fills: true,
   name: 'Weld up',
   past: 'welded up and drilled again',
+  keepOff: 'Do not bore it larger: beside the weld the metal is soft.',
   followsHole: false,
   fastenerChange: 'kept',
   reversible: 'no',

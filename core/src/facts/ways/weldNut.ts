@@ -6,6 +6,7 @@ export const weldNut: Way = {
   bySheet: true,
   name: 'Weld nut',
   past: 'weld nut',
+  keepOff: 'Do not drive the screw out: the nut breaks off.',
   drills: true,
   leaksAlong: true,
   fastenerChange: 'kept',

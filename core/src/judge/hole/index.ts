@@ -15,7 +15,7 @@ export {
   type Measured,
   type Work,
 } from './HoleCase.ts';
-export { INSTRUMENTS, type InstrumentId } from './instruments.ts';
+export { BENCH_INSTRUMENT_KINDS, INSTRUMENTS, type BenchInstrumentKind, type InstrumentId } from './instruments.ts';
 export { blankCase } from './blankCase.ts';
 export { shopRulesOf, type ShopRules } from './shopRules.ts';
 export { questionReading, questionSlip } from './questionReading.ts';

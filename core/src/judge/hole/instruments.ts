@@ -12,3 +12,13 @@ export const INSTRUMENTS = [
 ] as const;
 
 export type InstrumentId = (typeof INSTRUMENTS)[number]['id'];
+
+/** What stands at a bench and sends what it reads: a length, a torque, a temperature. */
+export const BENCH_INSTRUMENT_KINDS = [
+  'caliper',
+  'depth-gauge',
+  'dial-indicator',
+  'torque-wrench',
+  'thermometer',
+] as const;
+export type BenchInstrumentKind = (typeof BENCH_INSTRUMENT_KINDS)[number];

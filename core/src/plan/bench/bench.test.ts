@@ -2,7 +2,9 @@ import { weighCase } from '../../pipeline.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
 import { freezePlan } from '../freeze/index.ts';
 import { parseLength } from '../../basis/units/index.ts';
-import { cureMinutes } from './waits.ts';
+import { cureMinutes } from '../workcard/index.ts';
+import { biteDepthMm, bitePlanOf } from './bites.ts';
+import { isSteady } from './steady.ts';
 import { judgeReading, readingAt } from './stepReading.ts';
 import { stiffCauses, type StiffNow } from './stiff.ts';
 import { advanceOf, marksOf, stoppedEarly, turnPlanOf, turnsAt, turnsWords, type TurnPlan } from './turnCounter.ts';
@@ -144,6 +146,31 @@ test.each([
   ['.329', 'Is it 0.33 mm, or 0.329 in?'],
   ['8.6', null],
 ])('%s at a bore of 8.3 is asked about in words, and never changed', (text, question) => {
-  const bore = { title: 'Bore', lowMm: 8.271, highMm: 8.483, proves: 'bore' } as const;
+  const bore = { title: 'Bore', lowMm: 8.271, highMm: 8.483, proves: 'bore', by: ['caliper'] } as const;
   expect(judgeReading(bore, read(text)).question).toBe(question);
+});
+
+test('a drill is counted by its bites: none beyond its stop, nothing where it goes in one, or is no drill', () => {
+  const facts = {
+    pecks: { firstMm: 24.6, stepMm: 8.2, count: 3 },
+    blind: true,
+    tipMm: 30,
+    shoulderMm: 27.5,
+    diameterMm: 8.2,
+  };
+  const bites = bitePlanOf({ kind: 'drill', facts })!;
+  expect([0, 1, 2, 3, 9].map((count) => biteDepthMm(bites, count))).toEqual([0, 24.6, 30, 30, 30]);
+  // Right through, the point has to come out too.
+  expect(bitePlanOf({ kind: 'drill', facts: { ...facts, blind: false } })!.endMm).toBeGreaterThan(27.5 + 2);
+  expect(bitePlanOf({ kind: 'drill', facts: { ...facts, pecks: { ...facts.pecks, count: 1 } } })).toBeNull();
+  expect(bitePlanOf({ kind: 'tap', facts })).toBeNull();
+});
+
+test('an instrument is at rest when its last readings agree in all but the last figure, by its own figures', () => {
+  const moving = ['11.20', '9.80', '8.60', '8.41', '8.39'];
+  expect(isSteady(moving)).toBe(false);
+  expect(isSteady([...moving, '8.38', '8.40', '8.39', '8.40'])).toBe(true);
+  expect(isSteady(['8.4', '8.4', '8.4', '8.4'])).toBe(false);
+  expect(isSteady(['0.051', '0.052', '0.058', '0.052', '0.051'])).toBe(false);
+  expect(isSteady(['-1', '-1', '0', '1', '-1'])).toBe(true);
 });

@@ -1,3 +1,6 @@
+export { biteDepthMm, bitePlanOf } from './bites.ts';
+export { nearLimits } from './pace.ts';
+export { isSteady } from './steady.ts';
 export { judgeReading, readingAt } from './stepReading.ts';
 export { STIFF_CAUSE_IDS, stiffCauses, type StiffCauseId, type StiffNow } from './stiff.ts';
 export {
@@ -10,4 +13,3 @@ export {
   type NextMark,
   type TurnPlan,
 } from './turnCounter.ts';
-export { cureMinutes } from './waits.ts';

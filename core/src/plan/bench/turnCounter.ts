@@ -1,3 +1,5 @@
+import { LAST_TURNS, SQUARE_AT_TURNS } from '../cutting/index.ts';
+
 /** What a tap step counts by: from its frozen facts. Turns; millimetres. */
 export interface TurnPlan {
   total: number;
@@ -27,10 +29,6 @@ export function turnsWords(turns: number): string {
   const part = PARTS[quarters(turns - whole)] ?? '';
   return whole === 0 && part !== '' ? part : `${whole}${part}`;
 }
-
-/** Square is looked at after so many turns; the last so many are by feel. */
-export const SQUARE_AT_TURNS = 3;
-export const LAST_TURNS = 2;
 
 /** A press is one cycle of the rhythm: on and back, so that it moves on by the difference; never back: by the whole. */
 export const advanceOf = ({ on, back }: Pick<TurnPlan, 'on' | 'back'>): number =>

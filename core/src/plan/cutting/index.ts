@@ -14,7 +14,7 @@ export {
 } from './machineSpeed.ts';
 export { openingOf, type Found, type Opening } from './opening.ts';
 export { pecks, type Pecks } from './pecks.ts';
-export { rhythmOf, type Rhythm, type RhythmReason } from './rhythm.ts';
+export { LAST_TURNS, rhythmOf, SQUARE_AT_TURNS, type Rhythm, type RhythmReason } from './rhythm.ts';
 export { drillSpeed, screwDrillSpeed, setSpeedRpm } from './spindleSpeed.ts';
 export {
   gapOfLeanMm,
@@ -28,7 +28,7 @@ export {
   type SquareAid,
 } from './square.ts';
 export { suitsPlace } from './suitsPlace.ts';
-export { loadBand, loadScale, type LoadBand, type LoadCase, type LoadScale } from './tapLoad.ts';
+export { LOAD_BANDS, loadBand, loadScale, type LoadBand, type LoadCase, type LoadScale } from './tapLoad.ts';
 export { tapName, tapNumber } from './tapNames.ts';
 export {
   isPowerThread,

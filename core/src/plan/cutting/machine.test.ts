@@ -306,6 +306,18 @@ test.each([
   expect(squareAid(at)).toBe(aid);
 });
 
+test('a tandem tap goes right through: a blind power thread has none', () => {
+  const choose = (through: boolean) =>
+    tapChoice({
+      thread: threadById('Tr20x4'),
+      parent: parentById('bronze'),
+      through,
+      open: true,
+      followsHelix: false,
+    }).style;
+  expect([choose(true), choose(false)]).toEqual(['tandem', 'hand']);
+});
+
 test('tables: fluids named once and never forbidden where they are offered; drills ascending; practices with a choice', () => {
   expect(new Set(FLUIDS.map(({ id }) => id)).size).toBe(FLUIDS.length);
   for (const { first, tapping, willDo, never, dry, neverBecause } of FLUID_ROWS) {

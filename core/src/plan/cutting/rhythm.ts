@@ -2,6 +2,10 @@ import type { PracticeOption } from '../../facts/practice/index.ts';
 import type { ParentMaterial } from '../../facts/materials/index.ts';
 import { neverBack, type TapStyle } from './taps.ts';
 
+/** Square is looked at after so many turns; the last so many of a blind hole are by feel (rules of thumb). */
+export const SQUARE_AT_TURNS = 3;
+export const LAST_TURNS = 2;
+
 /** Deep, in diameters, and small, mm (rules of thumb). */
 const DEEP_D = 1.5;
 const SMALL_MM = 4;

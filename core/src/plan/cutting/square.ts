@@ -1,4 +1,5 @@
 import { positive, within } from '../../basis/numeric/index.ts';
+import { SQUARE_AT_TURNS } from './rhythm.ts';
 
 const DEG = Math.PI / 180;
 
@@ -52,4 +53,5 @@ export function squareAid(at: {
 }
 
 /** Turns in the machine before the wrench takes over: until half the lead and one turn more hold the tap (rule of thumb). */
-export const turnsInMachine = (leadThreads: number): number => Math.max(3, Math.ceil(leadThreads / 2) + 1);
+export const turnsInMachine = (leadThreads: number): number =>
+  Math.max(SQUARE_AT_TURNS, Math.ceil(leadThreads / 2) + 1);

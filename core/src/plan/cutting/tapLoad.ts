@@ -17,14 +17,14 @@ export type LoadCase = 'as-planned' | 'worn' | 'dry' | 'worn-dry' | 'larger-dril
 
 /** Where a tap stands on the scale: over 5 easy, over 3 with feel, over 2 with care, else it snaps. */
 export type LoadBand = 'easy' | 'feel' | 'care' | 'snaps';
-const BANDS: readonly (readonly [from: number, band: LoadBand])[] = [
-  [5, 'easy'],
-  [3, 'feel'],
-  [2, 'care'],
-  [0, 'snaps'],
+export const LOAD_BANDS: readonly { from: number; band: LoadBand }[] = [
+  { from: 5, band: 'easy' },
+  { from: 3, band: 'feel' },
+  { from: 2, band: 'care' },
+  { from: 0, band: 'snaps' },
 ];
 /** @example loadBand(4) // 'feel' */
-export const loadBand = (ratio: number): LoadBand => BANDS.find(([from]) => ratio >= from)![1];
+export const loadBand = (ratio: number): LoadBand => LOAD_BANDS.find(({ from }) => ratio >= from)!.band;
 
 export type LoadScale = { torqueNm: number; snapsAtNm: number; lines: LoadLine[] };
 

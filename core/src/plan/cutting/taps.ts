@@ -45,7 +45,7 @@ export function tapChoice(job: {
   followsHelix: boolean;
 }): TapChoice {
   const { thread, parent, through, open, followsHelix } = job;
-  if (isPowerThread(thread)) return { style: 'tandem', because: 'power-thread', also: [], not: [] };
+  if (isPowerThread(thread) && through) return { style: 'tandem', because: 'power-thread', also: [], not: [] };
   const forming = { style: 'forming', because: parent.cutting === 'brittle' ? 'brittle' : 'other-bore' } as const;
   if (followsHelix)
     return {

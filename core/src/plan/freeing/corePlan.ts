@@ -120,10 +120,12 @@ export function coreSteps(
   );
   const inPlace = access === 'in-place';
   // A screw that is drilled out hardens under a drill that runs too fast: hardly over, whatever the machine has.
-  const speedSet = (wantedRpm: number, mm: number) => {
-    const machine = machines.find((one) => suitsPlace(one, inPlace) && holdsShank(one, mm));
-    return machine ? speedOnMachine(wantedRpm, machine.speeds, true).speedRpm : setSpeedRpm(wantedRpm);
-  };
+  // Where every machine is too fast the speed that it wants stands there, not one that burns it.
+  const speedSet = (wantedRpm: number, mm: number) =>
+    machines
+      .filter((one) => suitsPlace(one, inPlace) && holdsShank(one, mm))
+      .map(({ speeds }) => speedOnMachine(wantedRpm, speeds, true))
+      .find(({ state }) => state !== 'too-fast')?.speedRpm ?? setSpeedRpm(wantedRpm);
   return kept.map((drill) => ({
     drill,
     ...coreDrill(drill.diameterMm, window, offsetMm, rack.drilling),

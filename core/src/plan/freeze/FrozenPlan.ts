@@ -1,6 +1,7 @@
 import type { CheckOf, Facts, Verdict } from '../../basis/checks/index.ts';
 import type { UnitSystem } from '../../basis/units/index.ts';
 import type { WayId } from '../../facts/ways/index.ts';
+import type { Expectation } from '../proof/index.ts';
 import type { TickId } from '../routes/index.ts';
 import type { SaidStep } from '../workcard/index.ts';
 
@@ -18,18 +19,6 @@ export type PlanNumbers = {
   engagementMm: number;
   stripLoadN: number | null;
   breakLoadN: number;
-};
-
-/** What is measured or tried when the work is done. */
-export const EXPECTATION_IDS = ['bore', 'full-thread', 'set-down', 'gauge', 'square', 'proof-load'] as const;
-
-/** Something to measure when the work is done, and what the plan expects. */
-export type Expectation = {
-  id: (typeof EXPECTATION_IDS)[number];
-  title: string;
-  kind: 'length' | 'pass-fail';
-  lowMm: number | null;
-  highMm: number | null;
 };
 
 /** A check and a step as they were when the plan was frozen: data of a kind that a later build may no longer know. */

@@ -1,13 +1,13 @@
 import { InputError, digestOf } from '../../basis/numeric/index.ts';
 import { SAY, type Say } from '../../basis/units/index.ts';
 import { becauseOf, notesOf, tickWords, titleOf, type Proposal, type Route } from '../routes/index.ts';
+import { expectationsOf } from '../proof/index.ts';
 import { sayStep, writeWorkCard, type WorkStep } from '../workcard/index.ts';
-import { expectationsOf } from './expectationsOf.ts';
 import type { FrozenPlan, SaidPlan } from './FrozenPlan.ts';
 import { planNumbers, routeDigest } from './routeDigest.ts';
 
 /** Version of the computation. Raised with a line in docs/method-changes.md whenever a number can change. */
-export const ENGINE_VERSION = '0.8.0';
+export const ENGINE_VERSION = '0.9.0';
 
 const sayPlan = (route: Route, steps: readonly WorkStep[], say: Say): SaidPlan => ({
   checks: route.checks.map((check) => ({
@@ -55,7 +55,7 @@ export function freezePlan({ hole, routes }: Proposal, routeId: string): FrozenP
     numbers: planNumbers(route),
     ticks: route.ticks.map(({ id }) => id),
     asks: asksOf(route),
-    expectations: expectationsOf(route),
+    expectations: expectationsOf(hole, route, steps),
     ...facts,
     said,
     digest: routeDigest(route),

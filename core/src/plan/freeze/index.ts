@@ -1,3 +1,3 @@
 export { cardStands, ENGINE_VERSION, freezePlan } from './freezePlan.ts';
-export { EXPECTATION_IDS, type Expectation, type FrozenPlan, type SaidPlan } from './FrozenPlan.ts';
+export type { FrozenPlan, SaidPlan } from './FrozenPlan.ts';
 export { planNumbers, routeDigest } from './routeDigest.ts';

@@ -4,6 +4,8 @@ export {
   doneProfile,
   foundProfile,
   plannedProfile,
+  stageProfile,
+  type CutStage,
   type DepthFlag,
   type DoneCut,
   type ProfilePoint,

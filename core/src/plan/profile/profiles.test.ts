@@ -2,7 +2,7 @@ import { assess } from '../../judge/damage/index.ts';
 import { weighCase } from '../../pipeline.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
 import { THREAD_FORMS, threadById } from '../../facts/threads/index.ts';
-import { coilSections, combProfile, depthFlags, foundProfile, plannedProfile } from './index.ts';
+import { coilSections, combProfile, depthFlags, foundProfile, plannedProfile, stageProfile } from './index.ts';
 
 const through = holeCase();
 const blind = holeCase({ kind: 'blind', depth: { mm: 24, halfWidthMm: 0.3 } });
@@ -33,6 +33,23 @@ test('depths never go back up, radii never below the axis, in found and planned 
       expect(points.every(([radius]) => radius >= 0)).toBe(true);
     }
   }
+});
+
+test('between the steps: as found, then bored to the drill with what was wider still seen, then as planned', () => {
+  const coil = routeOf(blind, 'wire-coil:M8x1.25:1.5D');
+  const assessment = assess(blind);
+  const crest = coil.cut.drill!.drill.diameterMm / 2;
+  expect(stageProfile(blind, assessment, coil, 'found')).toEqual(foundProfile(blind, assessment));
+  const bored = stageProfile(blind, assessment, coil, 'bored');
+  expect(bored.slice(0, -1).every(([radius]) => radius >= crest)).toBe(true);
+  // The coil's drill is wider than the old thread: nothing of it is left.
+  expect(Math.max(...bored.map(([radius]) => radius))).toBe(crest);
+  expect(bored.at(-1)![1]).toBeGreaterThanOrEqual(coil.depths.drillTipMm - 1e-9);
+  expect(stageProfile(blind, assessment, coil, 'tapped')).toEqual(plannedProfile(blind, coil));
+  const small = { ...coil, cut: { ...coil.cut, drill: null, boreMm: 7 } };
+  expect(Math.max(...stageProfile(blind, assessment, small, 'bored').map(([radius]) => radius))).toBe(4);
+  const clean = routeOf(through, 'clean-up:M8x1.25');
+  expect(stageProfile(through, assess(through), clean, 'tapped')).toEqual(foundProfile(through, assess(through)));
 });
 
 test('a coil of 1.5 D shows one diamond a started pitch between its two flags; cleaning up cuts nothing', () => {

@@ -61,6 +61,26 @@ export function plannedProfile(hole: HoleCase, route: Route): ProfilePoint[] | n
   ];
 }
 
+/** How far a way has come: nothing yet, its last drill has been through, its last tap has, what is fitted is in. */
+export type CutStage = 'found' | 'bored' | 'tapped' | 'fitted';
+
+/**
+ * The hole as it stands between the steps of a way, as a half-section in mm. Where the drill is smaller than what was there, what
+ * was there is still seen.
+ */
+export function stageProfile(hole: HoleCase, assessment: Assessment, route: Route, stage: CutStage): ProfilePoint[] {
+  const found = foundProfile(hole, assessment);
+  const planned = plannedProfile(hole, route);
+  if (planned === null || stage === 'found') return found;
+  if (stage !== 'bored') return planned;
+  const crest = (route.cut.drill?.drill.diameterMm ?? route.cut.boreMm) / 2;
+  const wall = found.filter(([radiusMm, depthMm]) => radiusMm > 0 && depthMm < hole.depth.mm);
+  return [
+    ...wall.map(([radiusMm, depthMm]): ProfilePoint => [Math.max(radiusMm, crest), depthMm]),
+    ...bottom(hole.kind, crest, Math.max(route.depths.drillShoulderMm, hole.depth.mm)),
+  ];
+}
+
 /** What was measured of a cut; null: it was not. */
 export interface DoneCut {
   boreMm: number | null;

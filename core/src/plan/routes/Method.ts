@@ -12,6 +12,8 @@ export interface OwnStep {
   caution: string | null;
   /** Working time, waits left out (our estimate). */
   minutes: number;
+  /** What is set here cures afterwards. */
+  cures?: true;
 }
 
 /**

@@ -1,6 +1,8 @@
 export { judgeAsPlanned } from './checks/asPlanned.ts';
 export { goesLarger } from './fastener.ts';
-export { boreLimits } from './boreLimits.ts';
+export { LAST_LEAD, tapInParent } from './tapInParent.ts';
+export { asCut, type AsCut } from './asCut.ts';
+export { boreLimits, classLimits, limitsWith } from './boreLimits.ts';
 export { mostReachMm, threadToMm } from './reach.ts';
 export { coilLengthWords } from './methods/wireCoil.ts';
 export { seatTaken } from './checks/seat.ts';
@@ -14,6 +16,6 @@ export { proposeRoutes, whyNothing, type Proposal } from './proposeRoutes.ts';
 export { rankWords } from './rank.ts';
 export type { Route } from './Route.ts';
 export type { RouteOwn } from './methods/registry.ts';
-export { mateEffectOf, notesOf, ownStepsOf } from './routeWords.ts';
+export { curesIn, mateEffectOf, notesOf, ownStepsOf } from './routeWords.ts';
 export { workingsOf, writeWorking } from './routeWorkings.ts';
 export { sensitivity, type Sensitivity } from './sensitivity.ts';

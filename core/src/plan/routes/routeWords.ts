@@ -1,4 +1,4 @@
-import type { Say } from '../../basis/units/index.ts';
+import { SAY, type Say } from '../../basis/units/index.ts';
 import type { WayId } from '../../facts/ways/index.ts';
 import { stepOf } from './checks/registry.ts';
 import type { OwnStep } from './Method.ts';
@@ -20,6 +20,9 @@ export function notesOf<Id extends WayId>(route: Route<Id>, say: Say): string[] 
 /** Steps at the machine that only this way has. */
 export const ownStepsOf = <Id extends WayId>(route: RouteOwn<Id>, say: Say): OwnStep[] =>
   METHODS[route.method].steps(route.own, say);
+
+/** Something in this way cures, so that its thread is dry and free of oil before, and time passes after. */
+export const curesIn = (route: RouteOwn): boolean => ownStepsOf(route, SAY.mm).some(({ cures }) => cures);
 
 /** What it does to the mating part; empty: nothing. */
 export function mateEffectOf(route: Route, say: Say): string {

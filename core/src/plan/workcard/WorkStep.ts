@@ -15,6 +15,10 @@ export type StepOf<Kind extends string, F> = {
   minutes?: number;
 };
 
+/** Working time of steps, minutes; waits are left out. @example minutesOf([{ minutes: 5 }, {}]) // 5 */
+export const minutesOf = (steps: readonly { minutes?: number }[]): number =>
+  steps.reduce((sum, { minutes = 0 }) => sum + minutes, 0);
+
 /** The number that matters at a step: a length, or something that is counted. */
 export type StepNumber =
   | {

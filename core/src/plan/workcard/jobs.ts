@@ -1,15 +1,25 @@
-import { chooseTapDrill, FULL_RACK, rackDrills } from '../../facts/drills/index.ts';
-import { internalLimits, threadGeometry, type Thread } from '../../facts/threads/index.ts';
+import { rackDrills } from '../../facts/drills/index.ts';
+import { internalLimits, threadGeometry, type Thread, type ThreadGeometry } from '../../facts/threads/index.ts';
 import { WAYS } from '../../facts/ways/index.ts';
 import type { HoleCase } from '../../judge/hole/index.ts';
-import { drillPointMm, targetShare, type Found } from '../cutting/index.ts';
-import { boreLimits, type Route } from '../routes/index.ts';
+import { drillPointMm, type Found } from '../cutting/index.ts';
+import { boreLimits, LAST_LEAD, limitsWith, tapInParent, type Route } from '../routes/index.ts';
+
+/** How far out and in a tap's teeth meet metal. */
+type Crests = Pick<ThreadGeometry, 'majorInternalMm' | 'minorInternalMm'>;
+/** An insert tap is larger than the thread that it is named by, and cuts the same height. */
+function crestsOf(thread: Thread, cutMajorMm = thread.majorMm): Crests {
+  const over = cutMajorMm - thread.majorMm;
+  const { majorInternalMm, minorInternalMm } = threadGeometry(thread);
+  return { majorInternalMm: majorInternalMm + over, minorInternalMm: minorInternalMm + over };
+}
 
 /** What a tap cuts: a thread of the parent, or the larger one of an insert tap. */
 export interface TapJob {
-  designation: string;
   tapName: string;
-  thread: Pick<Thread, 'form' | 'pitchMm' | 'starts' | 'hand' | 'majorMm'> & { majorInternalMm: number };
+  /** The gauge that tries what it cut. */
+  gauges: string;
+  thread: Pick<Thread, 'form' | 'pitchMm' | 'threadsPerInch' | 'starts' | 'hand' | 'majorMm'> & Crests;
   /** Whose tap it is in the crib's lists. */
   owned: { list: 'taps' | 'coils'; id: string };
   leads: (8 | 4 | 2 | 1)[];
@@ -20,10 +30,15 @@ export interface TapJob {
   followsHelix: boolean;
 }
 
+/** Before the ids of the steps that cut into what fills the hole. */
+export const INNER = 'inner-';
+/** Whether a step cuts into what fills the hole. @example isInner('inner-gauge-bore') // true */
+export const isInner = (stepId: string): boolean => stepId.startsWith(INNER);
+
 /** One hole that is drilled, gauged and tapped: most ways have one, a plug and a weld a second one inside. */
 export interface CutJob {
   /** Before the ids of its steps. */
-  prefix: '' | 'inner-';
+  prefix: '' | typeof INNER;
   drillId: string | null;
   /** Null: nothing is drilled. */
   drillMm: number | null;
@@ -69,15 +84,16 @@ function outerJob(hole: HoleCase, route: Route): CutJob {
       cut.tapLeads.length === 0
         ? null
         : {
-            designation: coil ? `${thread.designation} insert tap` : cutThread.designation,
             tapName: cut.tapName,
+            gauges: coil ? `${thread.designation}, insert thread` : cutThread.designation,
             thread: {
               form: cutThread.form,
               pitchMm: cutThread.pitchMm,
+              threadsPerInch: cutThread.threadsPerInch,
               starts: cutThread.starts,
               hand: cutThread.hand,
               majorMm: cut.majorMm,
-              majorInternalMm: cut.thread ? threadGeometry(cut.thread).majorInternalMm : cut.majorMm,
+              ...crestsOf(cutThread, cut.majorMm),
             },
             owned: coil ? { list: 'coils', id: thread.id } : { list: 'taps', id: cutThread.id },
             leads: cut.tapLeads,
@@ -93,45 +109,34 @@ function outerJob(hole: HoleCase, route: Route): CutJob {
   };
 }
 
-/** The old thread made again in the metal that filled the hole. */
+/** The old thread made again in the metal that filled the hole: as one is put into full metal, to the shoulder of what fills it. */
 function innerJob(hole: HoleCase, { depths }: Route): CutJob {
-  const { thread, parent, kind } = hole;
-  const target = targetShare(thread, parent, hole.depth.mm, hole.rules.tapDrill);
-  const choose = (rack: HoleCase['rack']) =>
-    chooseTapDrill(thread, {
-      targetShare: target.share,
-      tough: parent.cutting === 'tough',
-      rack,
-      lean: target.lean,
-    }).best;
-  const own = choose(hole.rack);
-  const { minorMinMm, minorMaxMm } = internalLimits(thread);
-  const drillMm = (own ?? choose(FULL_RACK))?.drill.diameterMm ?? minorMinMm;
+  const { thread, kind } = hole;
+  const { drillShoulderMm: shoulderMm } = depths;
+  const { choice, drillMm, boreMm, reachMm } = tapInParent(
+    { ...hole, depth: { ...hole.depth, mm: shoulderMm } },
+    thread,
+  );
   const through = kind === 'through';
-  const leads: TapJob['leads'] = through ? [4] : [4, 2];
-  // The last lead and a pitch for chips end above the shoulder.
-  const fullThreadMm = through
-    ? depths.drillShoulderMm
-    : Math.max(0, depths.drillShoulderMm - (leads.at(-1)! + 2) * thread.pitchMm);
   return {
-    prefix: 'inner-',
-    drillId: own?.drill.id ?? null,
+    prefix: INNER,
+    drillId: choice.best?.drill.id ?? null,
     drillMm,
     found: null,
     through,
-    shoulderMm: depths.drillShoulderMm,
-    tipMm: through ? depths.drillShoulderMm : depths.drillShoulderMm + drillPointMm(drillMm),
-    limits: { lowMm: Math.min(minorMinMm, drillMm), highMm: Math.max(minorMaxMm, own?.expectedBoreMm ?? drillMm) },
+    shoulderMm,
+    tipMm: through ? shoulderMm : shoulderMm + drillPointMm(drillMm),
+    limits: limitsWith(internalLimits(thread), thread, { drillMm, boreMm }),
     countersinkMm: Math.max(0, (thread.majorMm - drillMm) / 2),
     counterDrillMm: null,
     tap: {
-      designation: thread.designation,
       tapName: `${thread.designation} tap`,
-      thread: { ...thread, majorInternalMm: threadGeometry(thread).majorInternalMm },
+      gauges: thread.designation,
+      thread: { ...thread, ...crestsOf(thread) },
       owned: { list: 'taps', id: thread.id },
-      leads,
-      fullThreadMm,
-      gaugeToMm: fullThreadMm,
+      leads: through ? [4] : [4, LAST_LEAD],
+      fullThreadMm: reachMm,
+      gaugeToMm: reachMm,
       followsHelix: false,
     },
   };

@@ -13,17 +13,18 @@ export const settledOr = <Id extends PracticeId>(
 ): PracticeOption<Id> => (practice?.[id] as PracticeOption<Id> | undefined) ?? byCase;
 
 /**
- * What is taken, with the other way beside it: where the shop has settled otherwise, the other is what the case asks for.
- * @example takePractice({}, 'pilot', 'none', 'pilot').taken // 'none'
+ * What the card does, with the other way beside it: beside what a shop settled stands what the case asks for. A house rule that
+ * the case does not allow is not taken, and is not told as if it were.
+ * @param taken - what the step really does
+ * @example tookPractice({}, 'pilot', { taken: 'none', byCase: 'none', other: 'pilot' }).other // 'pilot'
+ * @example tookPractice({ practice: { cleaning: 'air' } }, 'cleaning', { taken: 'vacuum', byCase: 'vacuum', other: 'air' }).settled // false
  */
-export function takePractice<Id extends PracticeId>(
+export function tookPractice<Id extends PracticeId>(
   rules: Pick<HouseRules, 'practice'>,
   id: Id,
-  byCase: PracticeOption<Id>,
-  other: PracticeOption<Id>,
+  { taken, byCase, other }: { taken: PracticeOption<Id>; byCase: PracticeOption<Id>; other: PracticeOption<Id> },
 ): TakenPractice {
-  const taken = settledOr(rules, id, byCase);
-  return { id, taken, other: taken === byCase ? other : byCase, settled: rules.practice?.[id] !== undefined };
+  return { id, taken, other: taken === byCase ? other : byCase, settled: rules.practice?.[id] === taken };
 }
 
 export const sayPractice = (rows: readonly TakenPractice[]): SaidPractice[] =>

@@ -1,4 +1,5 @@
 import { SAY } from '../../basis/units/index.ts';
+import { FULL_RACK } from '../../facts/drills/index.ts';
 import { threadById, withFit } from '../../facts/threads/index.ts';
 import { CAUSES } from '../../facts/ways/index.ts';
 import { weighCase } from '../../pipeline.ts';
@@ -108,7 +109,7 @@ test('a retap is proved as deep as its tap goes, not as the screw’s point does
 
 test('a bolt that goes through has no thread to gauge and no bore of a thread', () => {
   const hole = holeCase({ ...THROUGH, joint: { backReached: true } });
-  expect(expected(hole, 'through-bolt').map(([id]) => id)).toEqual(['gauge', 'square']);
+  expect(expected(hole, 'through-bolt').map(([id]) => id)).toEqual(['screw', 'square', 'head-gap']);
   const proved = card(hole, 'through-bolt').find(({ id }) => id === 'prove')!;
   expect(proved.what).toMatch(/goes in by hand over its whole length/);
   expect(proved.number).toBeNull();
@@ -206,6 +207,61 @@ test('first tap by the shop: taper; by the case in tough metal too; a bottoming 
   expect(first(inShop({ practice: { 'first-tap': 'bottoming' } }))).toMatch(/second tap/);
 });
 
+const taken = (hole: HoleCase, id: string, question: string, route = 'wire-coil:M8x1.25:2D') =>
+  stepOfCard(hole, route, id)!.practice!.find((row) => row.question === question)!;
+
+test.each([
+  ['air into a closed space', { practice: { cleaning: 'air' } }, { behind: 'closed' }, 'clean', 'Cleaning', /^vacuum/],
+  ['a bottoming tap first', { practice: { 'first-tap': 'bottoming' } }, {}, 'tap-1', 'First tap', /^second/],
+  ['power without reverse', { practice: { power: 'through' } }, {}, 'tap-1', 'Power tapping', /^machine as a guide/],
+] as const)(
+  'a house rule that the case does not allow is not told as taken: %s',
+  (_, rules, over, id, question, told) => {
+    const row = taken(inShop(rules, over), id, question);
+    expect([row.taken, row.settled]).toEqual([expect.stringMatching(told), false]);
+  },
+);
+
+test('what is told as taken is what the step says', () => {
+  const feed = inShop({ practice: { pressing: 'feed' } });
+  expect(stepOfCard(feed, 'wire-coil:M8x1.25:2D', 'tap-1')!.what).toMatch(/No pressure: it feeds itself/);
+  expect(taken(feed, 'tap-1', 'The first turns')).toMatchObject({ settled: true, taken: expect.stringMatching(/^no/) });
+  // On an old helix pressure starts a second one, whatever a shop does elsewhere.
+  const press = inShop({ practice: { pressing: 'press' } }, { damageTo: { mm: 4, halfWidthMm: 0 } });
+  expect(taken(press, 'tap-1', 'The first turns', 'clean-up:M8x1.25')).toMatchObject({ settled: false });
+  const small = (practice: HoleCase['rules']['practice']) =>
+    stepOfCard(
+      inShop(practice ? { practice } : {}, { threadId: 'M4x0.7', joint: { mateHole: { mm: 5, halfWidthMm: 0 } } }),
+      'oversize:M5x0.8',
+      'tap-1',
+    )!.numbers!.find(({ label }) => label === 'Square by')!.value;
+  expect([small({}), small({ 'small-taps': 'hand' })]).toEqual([
+    expect.stringMatching(/^spindle/),
+    expect.stringMatching(/^guide block/),
+  ]);
+});
+
+test('a hole that leans: in a bush square to the face, or followed where the shop follows; the worn side only where it is oval', () => {
+  const at = (practice: HoleCase['rules']['practice']) =>
+    stepOfCard(
+      inShop(practice ? { practice } : {}, { leanPer50: { mm: 1.3, halfWidthMm: 0 } }),
+      'wire-coil:M8x1.25:2D',
+      'locate',
+    )!.what;
+  expect(at({})).toMatch(/^Clamp a guide bush.*Square to the face/);
+  expect(at({ follow: 'hole' })).toMatch(/^Put a pin.*It leans 1\.5°, more than 0\.8°/);
+});
+
+test('a welded plug has nothing that cures, a bonded one has', () => {
+  const ids = (parentId: string) => {
+    const hole = inShop({}, { parentId });
+    const route = weighCase(hole).routes.find(({ method }) => method === 'plug')!;
+    return writeWorkCard(hole, route).map(({ kind }) => kind);
+  };
+  expect(ids('mild-steel')).not.toContain('cure');
+  expect(ids('aluminium-6xxx')).toContain('cure');
+});
+
 test('countersink before or after, and not at all where a seat wants its face whole', () => {
   const order = (practice: HoleCase['rules']['practice']) => {
     const ids = card(inShop(practice ? { practice } : {}), 'wire-coil:M8x1.25:2D').map(({ id }) => id);
@@ -277,7 +333,9 @@ test('too fast at its slowest is said with a way out, and the machine that turns
   };
   const fast = { ...usualMachine('hand-drill', 'h'), speeds: { steps: [1200] } };
   expect(drill([fast])).toMatch(/too fast still.*short bites/);
-  expect(drill([fast, { ...usualMachine('mill', 'm'), name: 'The mill' }])).toMatch(/take The mill/);
+  expect(drill([fast, { ...usualMachine('mill', 'm'), name: 'The mill' }])).toMatch(
+    /take The mill, with the part off$/,
+  );
 });
 
 test('into a gearbox: the point just out and no farther, no air, no spiral point, chips counted', () => {
@@ -308,4 +366,14 @@ test('a card stands until place, machine, tools or rules change; then it is anot
   expect(cardStands(proposal, stored)).toBe(true);
   expect(cardStands(weighCase(inShop({ practice: { 'first-tap': 'taper' } })), stored)).toBe(false);
   expect(cardStands(weighCase(inShop({}, { work: { access: 'in-place' } })), stored)).toBe(false);
+});
+
+test('a plan says whether its bore is reckoned by the shop’s own oversize or by the printed estimate', () => {
+  const bores = (rack: HoleCase['rack']) =>
+    card(holeCase({ damageTo: { mm: 20, halfWidthMm: 0 }, strippedThroughout: true, rack }), 'oversize:M10x1.5')
+      .find(({ id }) => id === 'drill')!
+      .numbers!.find(({ label }) => label === 'Bores about')!;
+  expect(bores(FULL_RACK).note).toContain('printed estimate');
+  const own = bores({ ...FULL_RACK, drilling: { setUp: 'bench-drill', measuredOversizeMm: 0.06 } });
+  expect([own.value, own.note]).toEqual(['8.56 mm', 'by the shop’s own oversize']);
 });

@@ -24,7 +24,7 @@ import type { WorkStep } from './steps/registry.ts';
 import { remedySteps } from './steps/remedy.ts';
 import { stripSteps } from './steps/strip.ts';
 import { tangSteps } from './steps/tang.ts';
-import { tapSteps } from './steps/tap.ts';
+import { tapSteps } from './steps/tapFacts.ts';
 
 /** One hole from its axis to its gauged thread. */
 function cutSteps(hole: HoleCase, route: Route, setting: Setting, job: CutJob): WorkStep[] {

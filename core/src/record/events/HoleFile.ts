@@ -1,5 +1,5 @@
 import type { HoleChoices, QuantityId } from '../../judge/hole/index.ts';
-import type { WayId } from '../../facts/ways/index.ts';
+import type { Cause, WayId } from '../../facts/ways/index.ts';
 import type { FrozenPlan } from '../../plan/freeze/index.ts';
 import type { RecordedResult } from '../results/index.ts';
 import type { Attempt } from './attempt.ts';
@@ -51,6 +51,10 @@ export interface MendEntry {
   handedOver: { note: string; at: string; by: string } | null;
   results: RecordedResult[] | null;
   resultNote: string;
+  /** What was put right about it after it was signed, in order. */
+  amendments: { what: string; reason: string; at: string; by: string }[];
+  /** Why the thread failed, as far as somebody knew when the mend ended. */
+  cause: Cause | null;
   outcome: 'open' | MendOutcome;
   closedAt: string | null;
   signedBy: string | null;
@@ -62,7 +66,11 @@ export interface Generation {
   number: number;
   threadId: string | null;
   method: WayId | 'as-made';
+  /** How far out it was cut: as planned, or as measured where that is more. */
   outermostMm: number | null;
+  /** What was measured of the cut; null: it was not, or an engine before 0.9.0 did not keep it. */
+  boreMm: number | null;
+  fullThreadMm: number | null;
   at: string;
   signedBy: string | null;
   mendId: string | null;
@@ -80,6 +88,8 @@ export interface HoleFile {
   live: Partial<Record<QuantityId, ReadingEntry>>;
   mends: MendEntry[];
   generations: Generation[];
+  /** When it is to be looked at again; null: nobody asked for it. */
+  lookAgain: { by: string | null; afterHours: number | null; what: string } | null;
 }
 
 /** A hole of which nothing is recorded yet: what every fold begins with. */
@@ -93,6 +103,7 @@ export const blankFile = (): HoleFile => ({
   live: {},
   mends: [],
   generations: [],
+  lookAgain: null,
 });
 
 /** The mend under way; a hole has one at most. */

@@ -11,7 +11,7 @@ export {
 } from './HoleFile.ts';
 export { STEP_ENDS } from './stepDone.ts';
 export { STIFF_CAUSES_TOLD, STIFF_THENS } from './wentStiff.ts';
-export { MEND_OUTCOMES, type MendOutcome } from './mendClosed.ts';
+export { isMended, MEND_OUTCOMES, type MendOutcome } from './mendClosed.ts';
 export { RELEASERS, type Releaser } from './released.ts';
 export { readPayload, readStored, type StoredEvent } from './readStored.ts';
 export { EVENT_KINDS, type EventKindId, type EventPayloads, type HoleEvent, type HoleEventBody } from './registry.ts';

@@ -16,6 +16,8 @@ export const located: EventKind<LocatedPayload> = {
       threadId: null,
       method: 'as-made',
       outermostMm: null,
+      boreMm: null,
+      fullThreadMm: null,
       at: happenedAt,
       signedBy: null,
       mendId: null,

@@ -6,10 +6,14 @@ import type { HoleFile, MendEntry } from './HoleFile.ts';
 /** How a mend ends. */
 export const MEND_OUTCOMES = [
   { id: 'mended', name: 'mended' },
+  { id: 'unproved', name: 'mended, not proved' },
   { id: 'given-up', name: 'given up' },
   { id: 'sent-out', name: 'sent out' },
 ] as const;
 export type MendOutcome = (typeof MEND_OUTCOMES)[number]['id'];
+
+/** Whether the hole was changed by it, proved or not. */
+export const isMended = (outcome: MendOutcome | 'open'): boolean => outcome === 'mended' || outcome === 'unproved';
 
 /** A mend ends, and how; the second signature where one is asked for. */
 export type MendClosedPayload = {
@@ -32,12 +36,16 @@ function closeAsMended(file: HoleFile, mend: MendEntry, at: string): void {
   file.choices.cause = 'unknown';
   const { plan } = mend;
   if (!plan || !WAYS[plan.method].newGeneration) return;
+  const found = (id: 'bore' | 'full-thread') => mend.results?.find((row) => row.id === id)?.mm ?? null;
   file.choices.threadId = plan.threadId;
   file.generations.push({
     number: file.generations.length,
     threadId: plan.threadId,
     method: plan.method,
-    outermostMm: plan.numbers.outermostMm,
+    // What was CUT is what the next mend finds; without a reading, what was planned.
+    outermostMm: Math.max(plan.numbers.outermostMm, found('bore') ?? 0),
+    boreMm: found('bore'),
+    fullThreadMm: found('full-thread'),
     at,
     signedBy: mend.signedBy,
     mendId: mend.id,
@@ -52,10 +60,11 @@ export const mendClosed: EventKind<MendClosedPayload> = {
   apply: (file, { mendId, outcome, secondSignedBy }, { happenedAt, actor }) => {
     const mend = file.mends.find((entry) => entry.id === mendId);
     if (!mend) return;
+    mend.cause = file.choices.cause ?? 'unknown';
     mend.outcome = outcome;
     mend.closedAt = happenedAt;
     mend.signedBy = actor;
     mend.secondSignedBy = secondSignedBy;
-    if (outcome === 'mended') closeAsMended(file, mend, happenedAt);
+    if (isMended(outcome)) closeAsMended(file, mend, happenedAt);
   },
 };

@@ -26,6 +26,8 @@ export const mendOpened: EventKind<MendOpenedPayload> = {
       handedOver: null,
       results: null,
       resultNote: '',
+      amendments: [],
+      cause: null,
       outcome: 'open',
       closedAt: null,
       signedBy: null,

@@ -1,3 +1,4 @@
+import { amended } from './amended.ts';
 import { attempt } from './attempt.ts';
 import { clockEnded } from './clockEnded.ts';
 import { clockStarted } from './clockStarted.ts';
@@ -5,6 +6,7 @@ import { choice } from './choice.ts';
 import type { EventKind, EventStamp } from './EventKind.ts';
 import { filed } from './filed.ts';
 import { handedOver } from './handedOver.ts';
+import { lookAgain } from './lookAgain.ts';
 import { located } from './located.ts';
 import { looked } from './looked.ts';
 import { mendClosed } from './mendClosed.ts';
@@ -38,6 +40,8 @@ const REGISTRY = {
   'went-stiff': wentStiff,
   result,
   'mend-closed': mendClosed,
+  amended,
+  'look-again': lookAgain,
 };
 
 export type EventKindId = keyof typeof REGISTRY;

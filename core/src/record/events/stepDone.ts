@@ -18,8 +18,8 @@ export type StepDone = {
   note: string;
   /** Turns from the first bite, where a tap was counted. */
   turns?: number | undefined;
-  /** What was read at it, as it was typed or came from an instrument. */
-  reading?: { text: string; mm: number } | undefined;
+  /** What was read at it, as it was typed, or came from the instrument that is named. */
+  reading?: { text: string; mm: number; instrument?: string | undefined; simulated?: true | undefined } | undefined;
   /** From its beginning on this device to its end. */
   seconds?: number | undefined;
 };

@@ -5,7 +5,7 @@ import { freezePlan, routeDigest } from '../../plan/freeze/index.ts';
 import { weighCase } from '../../pipeline.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
 import { EVENT_KINDS, type HoleEventBody, type StoredEvent } from '../events/index.ts';
-import { checkPlannedBore, compareResult } from '../results/index.ts';
+import { checkPlannedBore } from '../results/index.ts';
 import { foldHole, inputsOf, mayCut, stationOf } from './index.ts';
 
 function events(...bodies: HoleEventBody[]): StoredEvent[] {
@@ -129,17 +129,6 @@ test('a bore measured before tapping is held against the plan like a result', ()
   expect(checkPlannedBore(plan, 8.35)!.verdict).toBe('holds');
   expect(checkPlannedBore(plan, 8.9)!.verdict).toBe('does-not-hold');
   expect(checkPlannedBore({ expectations: [] }, 8.35)).toBeNull();
-});
-
-test('results are held against the plan; what was not measured stays open', () => {
-  const good = compareResult(plan, [
-    { id: 'bore', mm: 8.4 },
-    { id: 'gauge', passed: true },
-  ]);
-  expect(good.verdict).toBe('holds');
-  expect(good.unmeasured).toEqual(['full-thread', 'set-down', 'square']);
-  const bad = compareResult(plan, [{ id: 'bore', mm: 8.7 }]);
-  expect(bad.checks[0]).toMatchObject({ verdict: 'does-not-hold', value: 8.7 });
 });
 
 test('attempts stay in the mend in order, and what is freed is no longer stuck', () => {

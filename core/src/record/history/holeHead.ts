@@ -1,8 +1,8 @@
 import { canonicalJson, InputError } from '../../basis/numeric/index.ts';
-import { applyEvent, openMendOf, type HoleEvent, type HoleFile } from '../events/index.ts';
+import { applyEvent, isMended, openMendOf, type HoleEvent, type HoleFile } from '../events/index.ts';
 
 /** Raised when the fold or the head changes: heads of another version are made anew from the events. */
-export const HEAD_FOLD = 5;
+export const HEAD_FOLD = 6;
 /** A head stays this small however long the hole's life is, so that a write costs the same. */
 export const HEAD_MOST_BYTES = 16_384;
 
@@ -21,7 +21,7 @@ export interface HoleHead {
 const MOST_CLOCKS = 12;
 
 const NOTHING_SAID = { ticks: [], checks: [], notes: [], steps: [] };
-const NO_BODY = { expectations: [], checks: [], steps: [], said: { mm: NOTHING_SAID, in: NOTHING_SAID } };
+const NO_BODY = { checks: [], steps: [], said: { mm: NOTHING_SAID, in: NOTHING_SAID } };
 const NO_WORDS = { text: '', notation: 'mm', instrument: 'eye', actor: '', reason: null } as const;
 
 function withoutHistory(file: HoleFile): HoleFile {
@@ -49,11 +49,21 @@ function withoutHistory(file: HoleFile): HoleFile {
               ...mend,
               // The words of the mend before are told by no list while another one is open.
               what: open && mend !== open ? '' : mend.what,
-              plan: mend.plan && { ...mend.plan, ...NO_BODY },
+              plan: mend.plan && {
+                ...mend.plan,
+                ...NO_BODY,
+                // What proves the open mend is asked when it is signed; its words are told by the whole life.
+                expectations:
+                  mend === open
+                    ? mend.plan.expectations.map(({ cannotShow: _, ...row }) => ({ ...row, title: '' }))
+                    : [],
+              },
               attempts: [],
+              amendments: [],
               // Steps and stops are told by the whole life; a wait that runs is in the lists.
               steps: [],
               stiff: [],
+              handedOver: null,
               clocks: mend === open ? mend.clocks.filter(({ endedAt }) => endedAt === null).slice(-MOST_CLOCKS) : [],
               // What was found decides whether the open mend may be signed.
               results: mend === open ? mend.results : mend.results && [],
@@ -66,10 +76,7 @@ function withoutHistory(file: HoleFile): HoleFile {
 }
 
 /** The head of a file. Throws `out-of-range` if it should ever grow over its limit. */
-export function headOf(
-  file: HoleFile,
-  repairs = file.mends.filter((mend) => mend.outcome === 'mended').length,
-): HoleHead {
+export function headOf(file: HoleFile, repairs = file.mends.filter((mend) => isMended(mend.outcome)).length): HoleHead {
   const head = { fold: HEAD_FOLD, file: withoutHistory(file), repairs };
   const bytes = canonicalJson(head).length;
   if (!(bytes < HEAD_MOST_BYTES))
@@ -87,5 +94,5 @@ export function nextHead(head: HoleHead, event: HoleEvent): HoleHead | null {
   // The entries of a stored head are no longer the same objects.
   for (const entry of file.readings) file.live[entry.quantity] = entry;
   applyEvent(file, event);
-  return headOf(file, head.repairs + (event.kind === 'mend-closed' && event.payload.outcome === 'mended' ? 1 : 0));
+  return headOf(file, head.repairs + (event.kind === 'mend-closed' && isMended(event.payload.outcome) ? 1 : 0));
 }

@@ -67,24 +67,35 @@ const recorded = (...results: { id: 'gauge' | 'square' | 'proof-load'; passed: b
   payload: { mendId: 'm', planId: 'p', results, note: '' },
 });
 const GAUGED = { id: 'gauge', passed: true } as const;
+/** A plan of an engine that named no needs: what it expects and nobody measured blocks nothing. */
+const OLD: FrozenPlan = {
+  ...SURE,
+  expectations: (['gauge', 'square', 'proof-load'] as const).map((id) => ({
+    id,
+    title: id,
+    kind: 'pass-fail',
+    lowMm: null,
+    highMm: null,
+  })),
+};
 const PROVED = { id: 'proof-load', passed: true } as const;
-const HURT = [planned(SURE), chosen('duty', 'can-hurt'), released] as const;
+const HURT = [planned(OLD), chosen('duty', 'can-hurt'), released] as const;
 
 test.each([
-  ['nothing measured', [planned(SURE)], 'no-result'],
-  ['measured', [planned(SURE), recorded(GAUGED)], 'yes'],
-  ['the gauge did not go in', [planned(SURE), recorded({ id: 'gauge', passed: false })], 'failed'],
-  ['put right and recorded again', [planned(SURE), recorded({ id: 'gauge', passed: false }), recorded(GAUGED)], 'yes'],
+  ['nothing measured', [planned(OLD)], 'no-result'],
+  ['measured', [planned(OLD), recorded(GAUGED)], 'yes'],
+  ['the gauge did not go in', [planned(OLD), recorded({ id: 'gauge', passed: false })], 'failed'],
+  ['put right and recorded again', [planned(OLD), recorded({ id: 'gauge', passed: false }), recorded(GAUGED)], 'yes'],
   ['someone can be hurt, and no load was proved', [...HURT, recorded(GAUGED)], 'no-proof'],
   ['it was', [...HURT, recorded(GAUGED, PROVED)], 'yes'],
   ['it let go under it', [...HURT, recorded(GAUGED, { ...PROVED, passed: false })], 'failed'],
-  ['stops or drips is proved by its gauge', [planned(SURE), chosen('duty', 'leak-or-damage'), recorded(GAUGED)], 'yes'],
+  ['stops or drips is proved by its gauge', [planned(OLD), chosen('duty', 'leak-or-damage'), recorded(GAUGED)], 'yes'],
   [
     'a part that is replaced is proved where it is made',
     [planned(planOf({}, 'replace-part')), chosen('duty', 'under-code'), recorded(GAUGED)],
     'yes',
   ],
-  ['a plan that is frozen anew is proved anew', [planned(SURE), recorded(GAUGED), planned(SURE, 'q')], 'no-result'],
+  ['a plan that is frozen anew is proved anew', [planned(OLD), recorded(GAUGED), planned(OLD, 'q')], 'no-result'],
 ] as const)('signed as mended, %s: %s', (_, events, bar) => {
   expect(mayClose(fileOf(...events))).toBe(bar);
 });

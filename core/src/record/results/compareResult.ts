@@ -1,48 +1,33 @@
-import { worstVerdict, type Verdict } from '../../basis/checks/index.ts';
-import type { Expectation, FrozenPlan } from '../../plan/freeze/index.ts';
+import type { FrozenPlan } from '../../plan/freeze/index.ts';
+import type { Expectation } from '../../plan/proof/index.ts';
 import { judgeAsPlanned, judgePassed, type Check } from '../../plan/routes/index.ts';
 
-/** What was found when the work was done. A length, or passed / failed; absent means not measured. */
+/** What was found when the work was done: read, counted, passed or failed, or not done with its reason. Absent: nobody said. */
 export type RecordedResult = {
   id: Expectation['id'];
   mm?: number | undefined;
+  turns?: number | undefined;
+  nm?: number | undefined;
   passed?: boolean | undefined;
+  /** Why it was not done. Never a pass. */
+  notDone?: string | undefined;
+  /** By its name, where an instrument sent the reading; simulated: it is a stand-in, and what it sent is made up. */
+  instrument?: string | undefined;
+  simulated?: true | undefined;
 };
 
-export interface ResultComparison {
-  checks: Check[];
-  verdict: Verdict;
-  /** Expected, but nothing was recorded. */
-  unmeasured: Expectation['id'][];
-}
+/** A figure rounded in one unit and read in another is the same torque, as a share. */
+const SAME_TORQUE = 0.995;
 
-function compareOne(expectation: Expectation, result: RecordedResult | undefined): Check | null {
-  const { id, title, kind, lowMm, highMm } = expectation;
+/** One result held against what was expected of it; null: nothing was read or tried. */
+export function compareResult(expectation: Expectation, result: RecordedResult | undefined): Check | null {
+  const { id, title, kind, lowMm, highMm, plannedMm, mostTurns = 0, leastNm = 0 } = expectation;
   if (kind === 'pass-fail' && result?.passed !== undefined) return judgePassed(id, title, result.passed);
+  if (kind === 'turns' && result?.turns !== undefined) return judgePassed(id, title, result.turns <= mostTurns);
+  if (kind === 'torque' && result?.nm !== undefined) return judgePassed(id, title, result.nm >= SAME_TORQUE * leastNm);
   if (kind === 'length' && result?.mm !== undefined)
-    return judgeAsPlanned(id, { title, foundMm: result.mm, lowMm, highMm });
+    return judgeAsPlanned(id, { title, foundMm: result.mm, lowMm, highMm, ...(plannedMm ? { plannedMm } : {}) });
   return null;
-}
-
-/**
- * Holds what was recorded against what the plan expected. A length outside its range and a failed gauge do not hold;
- * what was not measured stays open and is listed, never taken as good.
- */
-export function compareResult(
-  plan: Pick<FrozenPlan, 'expectations'>,
-  results: readonly RecordedResult[],
-): ResultComparison {
-  const checks: Check[] = [];
-  const unmeasured: Expectation['id'][] = [];
-  for (const expectation of plan.expectations) {
-    const check = compareOne(
-      expectation,
-      results.find((candidate) => candidate.id === expectation.id),
-    );
-    if (check) checks.push(check);
-    else unmeasured.push(expectation.id);
-  }
-  return { checks, verdict: worstVerdict(checks.map((check) => check.verdict)), unmeasured };
 }
 
 /**
@@ -50,6 +35,6 @@ export function compareResult(
  * where the plan drills nothing.
  */
 export function checkPlannedBore(plan: Pick<FrozenPlan, 'expectations'>, boreMm: number): Check | null {
-  const expectations = plan.expectations.filter((row) => row.id === 'bore');
-  return compareResult({ expectations }, [{ id: 'bore', mm: boreMm }]).checks[0] ?? null;
+  const expected = plan.expectations.find(({ id }) => id === 'bore');
+  return expected ? compareResult(expected, { id: 'bore', mm: boreMm }) : null;
 }

@@ -1,1 +1,2 @@
-export { checkPlannedBore, compareResult, type RecordedResult } from './compareResult.ts';
+export { checkPlannedBore, type RecordedResult } from './compareResult.ts';
+export { proofStanding, type ProofRow, type ProofStanding } from './proofStanding.ts';

@@ -109,10 +109,21 @@ async function signedByTwo(context: Context, secondId: string | null, tx: Tx): P
 
 const mendClosed: Admit<'mend-closed'> = async ({ context, head, payload, tx }) => {
   openMend(head, payload.mendId);
-  if (payload.outcome !== 'mended') return;
-  const close = mayClose(head.file);
+  const { outcome } = payload;
+  if (outcome !== 'mended' && outcome !== 'unproved') return;
+  const close = mayClose(head.file, outcome);
   if (close !== 'yes') throw refused('payload.outcome', `${CLOSE_BARS[close]}.`);
   if (wantsTwoSignatures(head.file)) await signedByTwo(context, payload.secondSignedBy, tx);
+};
+
+/** What is signed is never changed: a new entry stands beside it. A mend that is open is put right by itself. */
+const amended: Admit<'amended'> = async ({ context, holeId, payload: { mendId }, tx }) => {
+  const [found] = await context.sequelize.query<{ closed: boolean }>(
+    `SELECT EXISTS (SELECT FROM event WHERE hole_id = :holeId AND kind = 'mend-closed'
+        AND payload ->> 'mendId' = :mendId) AS closed`,
+    { replacements: { holeId, mendId }, type: QueryTypes.SELECT, transaction: tx },
+  );
+  if (!found?.closed) throw refused('payload.mendId', 'This hole has no such mend that is signed and closed.');
 };
 
 const looked: Admit<'looked'> = ({ head, payload }) => {
@@ -168,4 +179,7 @@ export const ADMIT: { readonly [K in EventKindId]: Admit<K> } = {
   'went-stiff': ({ head, payload }) => void openMend(head, payload.mendId),
   result,
   'mend-closed': mendClosed,
+  amended,
+  // Whoever knows the machine says when; a day that is past is due at once.
+  'look-again': () => undefined,
 };

@@ -17,7 +17,8 @@ const iso = (column: string) => `to_char(${column} AT TIME ZONE 'UTC', 'YYYY-MM-
 const EVENT_JSON = `json_build_object(
         'id', e.id, 'seq', e.seq, 'kind', e.kind, 'payloadVersion', e.payload_version, 'payload', e.payload,
         'happenedAt', ${iso('e.happened_at')}, 'recordedAt', ${iso('e.recorded_at')}, 'actor', p.name)`;
-const EVENTS = `json_agg(${EVENT_JSON} ORDER BY e.seq) FROM event e JOIN actor p ON p.id = e.actor_id`;
+/** The events of a hole, oldest first: of the rows of `event e` that a condition behind it names. */
+export const EVENTS = `json_agg(${EVENT_JSON} ORDER BY e.seq) FROM event e JOIN actor p ON p.id = e.actor_id`;
 
 // One statement, raw: this is the hot read.
 export const READ_HOLE_SQL = `

@@ -1,14 +1,14 @@
 import type { CardQuery } from '@deep-mend/contract';
 import {
   formatLength,
+  minutesOf,
   foldHole,
   openMendOf,
+  placeWords,
   PRECISION,
   readStored,
-  routeDigest,
-  weigh,
+  plannedCase,
   type FrozenPlan,
-  type HoleEventBody,
 } from '@deep-mend/core';
 import { cardPages, type CardInput } from '@deep-mend/drawing';
 import { measure } from '../../files/pdf/letters.ts';
@@ -19,19 +19,6 @@ import { notFound } from '../Refusal.ts';
 import { readShop } from '../shop/settings.ts';
 import { qrOf } from './qrOf.ts';
 
-type PlanInputs = NonNullable<HoleEventBody<'plan-frozen'>['payload']['inputs']>;
-
-/** The hole as the plan was made from it, where today's computation still gives the same numbers; else nothing is drawn. */
-function sectionOf(plan: FrozenPlan, inputs: PlanInputs | null): CardInput['section'] {
-  if (inputs === null) return null;
-  const { rules, rack, ...known } = inputs;
-  const weighed = weigh(known, { rules, rack });
-  if (!weighed.ok) return null;
-  const route = weighed.proposal.routes.find(({ id }) => id === plan.routeId);
-  if (!route || routeDigest(route) !== plan.digest) return null;
-  return { hole: weighed.hole, assessment: weighed.assessment, route };
-}
-
 /** What is told of the hole in one line under its name. */
 function underOf(plan: FrozenPlan, section: CardInput['section'], by: string, at: string, units: 'mm' | 'in'): string {
   const day = at.slice(0, 10);
@@ -41,7 +28,7 @@ function underOf(plan: FrozenPlan, section: CardInput['section'], by: string, at
   const length = formatLength(depth.mm, units, PRECISION.depth[units]);
   const ends = kind === 'blind' ? `blind, ${length} ${units} to the shoulder` : `through ${length} ${units}`;
   const beyond = behind === null ? 'not looked behind' : behind === 'nothing' ? '' : `behind it: ${floorName}`;
-  const minutes = plan.steps.reduce((sum, step) => sum + (step.minutes ?? 0), 0);
+  const minutes = minutesOf(plan.steps);
   const takes = minutes > 0 ? `about ${minutes} min at work` : '';
   return [planned, parent.name.toLowerCase(), ends, beyond, takes].filter(Boolean).join(' · ');
 }
@@ -61,9 +48,8 @@ export async function printCard(context: Context, holeId: string, query: CardQue
   const body = stored && readStored(stored);
   if (!stored || body?.kind !== 'plan-frozen') throw notFound('plan');
   const units = query.units ?? (await readShop(context)).settings.units;
-  const section = sectionOf(plan, body.payload.inputs);
-  const place = [detail.place?.assetName, detail.place?.faceName].filter(Boolean).join(', ');
-  const heading = [place, /^\d+$/.test(file.name) ? `hole ${file.name}` : file.name].filter(Boolean).join(', ');
+  const section = plannedCase(plan, body.payload.inputs);
+  const heading = placeWords(detail.place, file.name);
   const sheets = cardPages(
     {
       paper: query.paper,

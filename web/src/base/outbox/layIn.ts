@@ -1,5 +1,6 @@
 import type { HoleDetail, HoleWritten } from '@deep-mend/contract';
 import type { ScopedMutator } from 'swr';
+import { keptReplies } from '../replies/keptReplies.ts';
 import { applyWritten } from './applyWritten.ts';
 
 /**
@@ -11,15 +12,16 @@ import { applyWritten } from './applyWritten.ts';
 export async function layIn(mutate: ScopedMutator, line: string, body: unknown): Promise<void> {
   const written = body as Partial<HoleWritten> | null;
   if (written?.events === undefined) return void (await mutate(line));
-  let whole = false;
+  let laid: HoleDetail | null = null;
   await mutate<HoleDetail>(
     line,
     (detail) => {
-      const after = detail && applyWritten(detail, written as HoleWritten);
-      whole = Boolean(after);
-      return after ?? detail;
+      laid = (detail && applyWritten(detail, written as HoleWritten)) ?? null;
+      return laid ?? detail;
     },
     { revalidate: false },
   );
-  if (!whole) await mutate(line);
+  if (!laid) return void (await mutate(line));
+  // Opened again without the server, the page has what was recorded since it was read.
+  await keptReplies.keep({ address: line, body: laid, revision: (laid as HoleDetail).revision, readAt: Date.now() });
 }

@@ -14,6 +14,7 @@ import { isConflict } from '../../base/outbox/useOutbox.ts';
 import { useShop } from '../../base/ShopContext.tsx';
 import { useTyped } from '../../base/useTyped.ts';
 import { Machines } from './Machines.tsx';
+import { OwnFigures } from './OwnFigures.tsx';
 import { OwnedLists } from './OwnedLists.tsx';
 import { Practices } from './Practices.tsx';
 import { RackExtras } from './RackExtras.tsx';
@@ -182,6 +183,7 @@ export function CribPage() {
         <ShopItself settings={settings} change={change} />
         <RankingRules rules={settings.rules} change={rule} />
         <HouseRules rules={settings.rules} change={rule} />
+        <OwnFigures settings={settings} units={units} change={change} />
         <Practices practice={settings.rules.practice} change={(practice) => rule({ practice })} />
       </Box>
     </Box>

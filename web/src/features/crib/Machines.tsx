@@ -12,6 +12,7 @@ import {
   parseLength,
   readSpeeds,
   speedsWords,
+  USUAL_COLLET_MM,
   usualMachine,
   type Machine,
   type MachineKind,
@@ -151,8 +152,6 @@ function MachineFields({ machine, units, change }: { machine: Machine; units: Un
     </Box>
   );
 }
-/** A collet holder of which nobody measured the length, mm. */
-const USUAL_COLLET_MM = 40;
 
 const kindName = (kind: MachineKind) => MACHINE_KINDS.find(({ id }) => id === kind)!.name;
 

@@ -47,6 +47,33 @@ function readCoilLength(text: string, units: UnitSystem): { entry: string } | { 
     : { problem: `“${text}” was read; expected a thread and a length, for example M8 x 12.` };
 }
 
+/** Whether a list was made at all. Switched off by a slip, it comes back with the switch. */
+function ListSwitch<T>({
+  title,
+  list,
+  onChange,
+}: {
+  title: string;
+  list: readonly T[] | null;
+  onChange: (list: T[] | null) => void;
+}) {
+  const [before, setBefore] = useState<readonly T[]>([]);
+  return (
+    <FormControlLabel
+      control={
+        <Switch
+          checked={list !== null}
+          onChange={(_, on) => {
+            setBefore(list ?? []);
+            onChange(on ? [...before] : null);
+          }}
+        />
+      }
+      label={`${title}: ${list === null ? 'not listed' : 'only these'}`}
+    />
+  );
+}
+
 /** One list of what is owned. Switched off it was never made, and nothing is said to be missing. */
 function OneList<T extends string | number>({
   title,
@@ -64,8 +91,6 @@ function OneList<T extends string | number>({
   onChange: (list: T[] | null) => void;
 }) {
   const [text, setText] = useState('');
-  // Switched off by a slip, the list comes back with the switch.
-  const [before, setBefore] = useState<readonly T[]>([]);
   const words = text.split(/[,;]+/).map((word) => word.trim());
   const readings = words.filter((word) => word !== '').map(read);
   const problem = readings.find((reading) => 'problem' in reading);
@@ -77,18 +102,7 @@ function OneList<T extends string | number>({
   };
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
-      <FormControlLabel
-        control={
-          <Switch
-            checked={list !== null}
-            onChange={(_, on) => {
-              setBefore(list ?? []);
-              onChange(on ? [...before] : null);
-            }}
-          />
-        }
-        label={`${title}: ${list === null ? 'not listed' : 'only these'}`}
-      />
+      <ListSwitch title={title} list={list} onChange={onChange} />
       {list !== null && (
         <>
           <Box sx={{ display: 'grid', gridTemplateColumns: '1fr auto', gap: 1, alignItems: 'start' }}>
@@ -137,21 +151,9 @@ function PickedList<Id extends string>({
   list: readonly Id[] | null;
   onChange: (list: Id[] | null) => void;
 }) {
-  const [before, setBefore] = useState<readonly Id[]>([]);
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
-      <FormControlLabel
-        control={
-          <Switch
-            checked={list !== null}
-            onChange={(_, on) => {
-              setBefore(list ?? []);
-              onChange(on ? [...before] : null);
-            }}
-          />
-        }
-        label={`${title}: ${list === null ? 'not listed' : 'only these'}`}
-      />
+      <ListSwitch title={title} list={list} onChange={onChange} />
       {list !== null && (
         <Autocomplete
           multiple

@@ -1,6 +1,8 @@
-import type { QuantityId } from '@deep-mend/core';
+import type { FrozenPlan, QuantityId } from '@deep-mend/core';
 import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { useParams } from 'react-router';
+import { useRead } from '../../base/client.ts';
+import { SHOP_LISTS } from '../../base/shopLists.ts';
 import { Failed, Loading } from '../../parts/states.tsx';
 import { Undecided } from '../../parts/Undecided.tsx';
 import { useHole, type HoleAccess } from '../../parts/useHole.ts';
@@ -19,9 +21,17 @@ import { useClocksOf } from './useClocksOf.ts';
 import { useMend } from './useMend.ts';
 import './mend.css';
 
+/** Nothing of the shop is shown here: read, it is kept, and opens without the server with this mend at its station. */
+function useShopKept(station: string): void {
+  const { mutate } = useRead(SHOP_LISTS.open, { revalidateOnFocus: false });
+  useRead(SHOP_LISTS.closed, { revalidateOnFocus: false });
+  useEffect(() => void mutate(), [mutate, station]);
+}
+
 export function MendPage() {
-  const { holeId = '' } = useParams();
+  const { holeId = '', station = '' } = useParams();
   const hole = useHole(holeId);
+  useShopKept(station);
   if (hole.error && !hole.detail) return <Failed error={hole.error} retry={() => void hole.refresh()} />;
   if (!hole.detail || !hole.file) return <Loading what="the hole" />;
   return <MendWork key={holeId} access={hole} />;
@@ -93,6 +103,16 @@ function MendPlate({ mend }: { mend: ReturnType<typeof useMend> }) {
   );
 }
 
+/** The drills of the rack that a plan asks for. */
+const drillsOf = (plan: FrozenPlan | null): string[] => [
+  ...new Set(
+    (plan?.steps ?? []).flatMap(({ facts }) => {
+      const { drillId } = facts as { drillId?: unknown };
+      return typeof drillId === 'string' ? [drillId] : [];
+    }),
+  ),
+];
+
 /** One page for all stations: what is known on the left, the hole in the middle, what follows on the right. */
 function MendWork({ access }: { access: HoleAccess }) {
   const mend = useMend(access);
@@ -118,7 +138,13 @@ function MendWork({ access }: { access: HoleAccess }) {
         <DutyBanner file={file} />
         {!view.mend && stationId !== 'locate' && <NoMendNotice holeId={detail.id} onStart={() => go('locate')} />}
         {replan.replanning && (
-          <ReplanDialog units={units} onClose={replan.stop} onReading={replan.reading} onChoice={replan.choice} />
+          <ReplanDialog
+            units={units}
+            drillIds={drillsOf(view.plan)}
+            keepAs={`replan:${detail.id}`}
+            onFound={replan.found}
+            onClose={replan.stop}
+          />
         )}
         <div className="mend" data-station={stationId}>
           <div className="mend-known">

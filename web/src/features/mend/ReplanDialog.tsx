@@ -13,54 +13,137 @@ import {
   type QuantityId,
   type UnitSystem,
 } from '@deep-mend/core';
-import { useState } from 'react';
+import { useKeptForm } from '../../base/useKeptForm.ts';
 import { optionsOf } from './known/options.ts';
 import { instrumentOf, readDraft, type Draft } from './drafts.ts';
-
-/** What was found and is no reading. */
-export type FoundChoice = { field: 'parentId'; value: string } | { field: 'stuck'; value: 'tap' | 'extractor' };
+import type { Found, FoundTold } from './useReplan.ts';
 
 /** What can turn out otherwise at the machine: a reading, something that is now stuck in the hole, or the metal itself. */
-const TURNS: readonly ({ id: string; name: string } & (
-  { quantity: QuantityId } | { choice: 'parentId' } | { choice: 'stuck'; value: 'tap' | 'extractor' }
-))[] = [
-  { id: 'bore', name: 'The hole came out another size', quantity: 'bore-a' },
-  { id: 'walked', name: 'It walked off its axis', quantity: 'offset-along' },
-  { id: 'edge', name: 'The wall is another thickness', quantity: 'edge' },
-  { id: 'depth', name: 'The depth is another', quantity: 'depth' },
-  { id: 'damage', name: 'Sound thread begins elsewhere', quantity: 'damage-to' },
-  { id: 'floor', name: 'What lies beyond is nearer', quantity: 'floor' },
-  { id: 'metal', name: 'It is another metal', choice: 'parentId' },
-  { id: 'tap', name: 'The tap broke in it', choice: 'stuck', value: 'tap' },
-  { id: 'extractor', name: 'An extractor broke in it', choice: 'stuck', value: 'extractor' },
+type Turn = { id: string; name: string; end: FoundTold['end'] } & (
+  { quantity: QuantityId } | { choice: 'parentId' } | { choice: 'stuck'; value: 'tap' | 'extractor' } | { drill: true }
+);
+const TURNS: readonly Turn[] = [
+  { id: 'bore', name: 'The hole came out another size', end: 'otherwise', quantity: 'bore-a' },
+  { id: 'walked', name: 'It walked off its axis', end: 'otherwise', quantity: 'offset-along' },
+  { id: 'drill', name: 'The drill wanted is not here', end: 'not-done', drill: true },
+  { id: 'edge', name: 'The wall is another thickness', end: 'not-done', quantity: 'edge' },
+  { id: 'depth', name: 'The depth is another', end: 'not-done', quantity: 'depth' },
+  { id: 'damage', name: 'Sound thread begins elsewhere', end: 'not-done', quantity: 'damage-to' },
+  { id: 'floor', name: 'What lies beyond is nearer', end: 'not-done', quantity: 'floor' },
+  { id: 'metal', name: 'It is another metal', end: 'not-done', choice: 'parentId' },
+  { id: 'tap', name: 'The tap broke in it', end: 'otherwise', choice: 'stuck', value: 'tap' },
+  { id: 'extractor', name: 'An extractor broke in it', end: 'otherwise', choice: 'stuck', value: 'extractor' },
 ];
+
+/** What the dialog has by now: what was found, as far as it is said; null: not far enough. */
+function foundBy(turn: Turn, typed: Typed, read: LengthResult | null, draft: Draft): Found | null {
+  if ('quantity' in turn) return read?.ok === true ? { kind: 'reading', quantity: turn.quantity, draft } : null;
+  if ('drill' in turn) return typed.drillId === '' ? null : { kind: 'drill', drillId: typed.drillId };
+  if (turn.choice === 'stuck') return { kind: 'choice', choice: { field: 'stuck', value: turn.value } };
+  return typed.metal === '' ? null : { kind: 'choice', choice: { field: 'parentId', value: typed.metal } };
+}
+
+interface Typed {
+  text: string;
+  /** Of a bare number: the switch of units does not change what was meant. */
+  units: UnitSystem;
+  metal: string;
+  drillId: string;
+}
+
+/** What is there in place of what the plan has: a size, a metal, a drill that is not. */
+function InPlace({
+  turn,
+  typed: { text, units, metal, drillId },
+  drillIds,
+  read,
+  change,
+}: {
+  turn: Turn;
+  typed: Typed;
+  drillIds: readonly string[];
+  read: LengthResult | null;
+  change: (part: Partial<Omit<Typed, 'units'>>) => void;
+}) {
+  if ('quantity' in turn)
+    return (
+      <TextField
+        autoFocus
+        label={`${quantityRow(turn.quantity).name}, ${units}`}
+        value={text}
+        onChange={(event) => change({ text: event.target.value })}
+        error={read !== null && !read.ok}
+        helperText={read !== null && !read.ok ? explainLengthProblem(read.problem) : 'as it is measured now'}
+        slotProps={{ htmlInput: { autoComplete: 'off' } }}
+      />
+    );
+  if ('drill' in turn)
+    return (
+      <TextField
+        select
+        label="Drill"
+        value={drillId}
+        onChange={(event) => change({ drillId: event.target.value })}
+        helperText="The crib keeps it as missing, for every hole, until it is back"
+      >
+        {drillIds.map((id) => (
+          <MenuItem key={id} value={id}>
+            {id}
+          </MenuItem>
+        ))}
+      </TextField>
+    );
+  if (turn.choice !== 'parentId') return null;
+  return (
+    <TextField select label="Cut in" value={metal} onChange={(event) => change({ metal: event.target.value })}>
+      {optionsOf('parentId').map(({ value, text: name }) => (
+        <MenuItem key={String(value)} value={String(value)}>
+          {name}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+}
 
 /** Plan again from what was found: the old plan and its readings stay in the record, the ladder starts from the new state. */
 export function ReplanDialog({
   units,
-  onReading,
-  onChoice,
+  drillIds,
+  keepAs,
+  onFound,
   onClose,
 }: {
   units: UnitSystem;
-  onReading: (quantity: QuantityId, draft: Draft) => Promise<void>;
-  onChoice: (found: FoundChoice) => Promise<void>;
+  /** The drills that the plan asks for. */
+  drillIds: readonly string[];
+  /** What is typed is kept on the device under this name, until it is recorded. */
+  keepAs: string;
+  /** Whether it was recorded. */
+  onFound: (found: Found, told: FoundTold) => Promise<boolean>;
   onClose: () => void;
 }) {
-  const [turnId, setTurnId] = useState('bore');
-  const [text, setText] = useState('');
-  const turn = TURNS.find((row) => row.id === turnId)!;
-  const instrument = 'quantity' in turn ? quantityRow(turn.quantity).usual : 'caliper';
-  const draft: Draft = { text, instrument, halfWidth: String(instrumentOf(instrument).halfWidthMm), units };
-  const read: LengthResult | null = 'quantity' in turn && text.trim() !== '' ? readDraft(turn.quantity, draft) : null;
-  const [metal, setMetal] = useState('');
-  const found = (): FoundChoice | null => {
-    if (!('choice' in turn)) return null;
-    if (turn.choice === 'stuck') return { field: 'stuck', value: turn.value };
-    return metal === '' ? null : { field: 'parentId', value: metal };
+  const kept = useKeptForm(keepAs, {
+    turnId: 'bore',
+    text: '',
+    units: units as string,
+    metal: '',
+    drillId: drillIds.length === 1 ? drillIds[0]! : '',
+    why: '',
+  });
+  const { turnId, text, metal, why, drillId } = kept.typed;
+  const turn = TURNS.find((row) => row.id === turnId) ?? TURNS[0]!;
+  const typed: Typed = {
+    text,
+    metal,
+    units: text.trim() === '' ? units : kept.typed.units === 'in' ? 'in' : 'mm',
+    // What was kept may be of an earlier plan.
+    drillId: drillIds.includes(drillId) ? drillId : '',
   };
-  const choice = found();
-  const ready = choice !== null || read?.ok === true;
+  const instrument = 'quantity' in turn ? quantityRow(turn.quantity).usual : 'caliper';
+  const halfWidth = String(instrumentOf(instrument).halfWidthMm);
+  const draft: Draft = { text, instrument, halfWidth, units: typed.units };
+  const read: LengthResult | null = 'quantity' in turn && text.trim() !== '' ? readDraft(turn.quantity, draft) : null;
+  const found = foundBy(turn, typed, read, draft);
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs">
       <DialogTitle>It came out otherwise</DialogTitle>
@@ -68,42 +151,42 @@ export function ReplanDialog({
         <Typography>
           Say what was found. The old plan stays in the record; the ways are weighed again from here.
         </Typography>
-        <TextField select label="What happened" value={turnId} onChange={(event) => setTurnId(event.target.value)}>
-          {TURNS.map((row) => (
+        <TextField
+          select
+          label="What happened"
+          value={turn.id}
+          onChange={(event) => kept.change({ turnId: event.target.value })}
+        >
+          {TURNS.filter((row) => !('drill' in row) || drillIds.length > 0).map((row) => (
             <MenuItem key={row.id} value={row.id}>
               {row.name}
             </MenuItem>
           ))}
         </TextField>
-        {turnId === 'metal' && (
-          <TextField select label="Cut in" value={metal} onChange={(event) => setMetal(event.target.value)}>
-            {optionsOf('parentId').map(({ value, text: name }) => (
-              <MenuItem key={String(value)} value={String(value)}>
-                {name}
-              </MenuItem>
-            ))}
-          </TextField>
-        )}
-        {'quantity' in turn && (
-          <TextField
-            autoFocus
-            label={`${quantityRow(turn.quantity).name}, ${units}`}
-            value={text}
-            onChange={(event) => setText(event.target.value)}
-            error={read !== null && !read.ok}
-            helperText={read !== null && !read.ok ? explainLengthProblem(read.problem) : 'as it is measured now'}
-            slotProps={{ htmlInput: { autoComplete: 'off' } }}
-          />
-        )}
+        <InPlace
+          turn={turn}
+          typed={typed}
+          drillIds={drillIds}
+          read={read}
+          change={(part) => kept.change({ ...part, units: typed.units })}
+        />
+        <TextField
+          label="What was seen, in a few words"
+          value={why}
+          onChange={(event) => kept.change({ why: event.target.value })}
+          slotProps={{ htmlInput: { autoComplete: 'off', maxLength: 400 } }}
+        />
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Cancel</Button>
         <Button
           variant="contained"
-          disabled={!ready}
+          disabled={found === null}
           onClick={() => {
-            if ('quantity' in turn) void onReading(turn.quantity, draft);
-            else if (choice) void onChoice(choice);
+            const words = why.trim();
+            if (!found) return;
+            const note = `${turn.name}${words === '' ? '' : `: ${words}`}`;
+            void onFound(found, { end: turn.end, note }).then((done) => done && kept.forget());
           }}
         >
           Weigh again

@@ -1,4 +1,4 @@
-import { screen } from '@testing-library/react';
+import { cleanup, screen } from '@testing-library/react';
 import type { HoleDetail } from '@deep-mend/contract';
 import type { HoleFile } from '@deep-mend/core';
 import { ApiProblem } from '../../base/client.ts';
@@ -9,12 +9,18 @@ import { CutSinceNotice, FreedNotice, MendTitle, NoMendNotice, Refusal } from '.
 import { ReplanDialog } from './ReplanDialog.tsx';
 import { LocatePanel } from './stations/locate/LocatePanel.tsx';
 
+beforeEach(() => localStorage.clear());
+
 const replan = (told: unknown[], units: 'mm' | 'in' = 'mm') =>
   show(
     <ReplanDialog
       units={units}
-      onReading={async (quantity, draft) => void told.push([quantity, draft.text, draft.units])}
-      onChoice={async (found) => void told.push(found)}
+      drillIds={['8.3 mm', '2.5 mm']}
+      keepAs="replan:h1"
+      onFound={async (found, { note, end }) => {
+        const what = found.kind === 'reading' ? [found.quantity, found.draft.text, found.draft.units] : found;
+        return told.push(what, `${end}: ${note}`) > 0;
+      }}
       onClose={() => void told.push('closed')}
     />,
     units,
@@ -24,14 +30,14 @@ test('it came out another size: only a size is taken, with the unit in which it 
   const told: unknown[] = [];
   const { user } = replan(told, 'in');
   const again = screen.getByRole('button', { name: 'Weigh again' }) as HTMLButtonElement;
-  const field = screen.getByRole('textbox');
+  const field = screen.getByRole('textbox', { name: /^Bore/ });
   expect(again.disabled).toBe(true);
   await user.type(field, 'big');
   expect([again.disabled, field.getAttribute('aria-invalid')]).toEqual([true, 'true']);
   await user.clear(field);
   await user.type(field, '0.34');
   await user.click(again);
-  expect(told).toEqual([['bore-a', '0.34', 'in']]);
+  expect(told).toEqual([['bore-a', '0.34', 'in'], 'otherwise: The hole came out another size']);
 });
 
 test('a tap that broke in it needs no number', async () => {
@@ -39,9 +45,12 @@ test('a tap that broke in it needs no number', async () => {
   const { user } = replan(told);
   await user.click(screen.getByRole('combobox'));
   await user.click(screen.getByRole('option', { name: 'The tap broke in it' }));
-  expect(screen.queryByRole('textbox')).toBeNull();
+  expect(screen.getAllByRole('textbox')).toHaveLength(1);
   await user.click(screen.getByRole('button', { name: 'Weigh again' }));
-  expect(told).toEqual([{ field: 'stuck', value: 'tap' }]);
+  expect(told).toEqual([
+    { kind: 'choice', choice: { field: 'stuck', value: 'tap' } },
+    'otherwise: The tap broke in it',
+  ]);
 });
 
 test('another metal is chosen from the metals; before it is, nothing is weighed', async () => {
@@ -53,7 +62,31 @@ test('another metal is chosen from the metals; before it is, nothing is weighed'
   await user.click(screen.getByRole('combobox', { name: 'Cut in' }));
   await user.click(screen.getByRole('option', { name: 'Grey cast iron' }));
   await user.click(screen.getByRole('button', { name: 'Weigh again' }));
-  expect(told).toEqual([{ field: 'parentId', value: 'grey-iron' }]);
+  expect(told[0]).toEqual({ kind: 'choice', choice: { field: 'parentId', value: 'grey-iron' } });
+});
+
+test('what is typed of it outlives the dialog, until it is recorded', async () => {
+  const { user } = replan([]);
+  await user.type(screen.getByRole('textbox', { name: /^What was seen/ }), 'it squealed');
+  cleanup();
+  replan([]);
+  expect(screen.getByRole<HTMLInputElement>('textbox', { name: /^What was seen/ }).value).toBe('it squealed');
+});
+
+test('a drill that is not here: which one, and what was seen is kept beside it', async () => {
+  const told: unknown[] = [];
+  const { user } = replan(told);
+  await user.click(screen.getByRole('combobox'));
+  await user.click(screen.getByRole('option', { name: 'The drill wanted is not here' }));
+  expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Weigh again' }).disabled).toBe(true);
+  await user.click(screen.getByRole('combobox', { name: 'Drill' }));
+  await user.click(screen.getByRole('option', { name: '8.3 mm' }));
+  await user.type(screen.getByRole('textbox', { name: /^What was seen/ }), 'snapped last week');
+  await user.click(screen.getByRole('button', { name: 'Weigh again' }));
+  expect(told).toEqual([
+    { kind: 'drill', drillId: '8.3 mm' },
+    'not-done: The drill wanted is not here: snapped last week',
+  ]);
 });
 
 test('cut by the plan that is left: it says what, until the bore was measured after it', () => {

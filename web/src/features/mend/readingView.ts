@@ -1,3 +1,4 @@
+import { doubtWords } from '@deep-mend/core';
 import {
   quantityRow,
   explainLengthProblem,
@@ -8,7 +9,6 @@ import {
   type ReadingEntry,
   type UnitSystem,
 } from '@deep-mend/core';
-import { doubtWords } from '../../parts/format.ts';
 import { instrumentOf, readDraft, readHalfWidth, type Draft } from './drafts.ts';
 
 export interface ReadingInput {

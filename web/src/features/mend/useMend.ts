@@ -14,8 +14,7 @@ import { useShop } from '../../base/ShopContext.tsx';
 import { useKeys } from '../../base/useKeys.ts';
 import { useStable } from '../../base/useStable.ts';
 import type { HoleAccess } from '../../parts/useHole.ts';
-import type { Draft, Drafts } from './drafts.ts';
-import type { FoundChoice } from './ReplanDialog.tsx';
+import type { Drafts } from './drafts.ts';
 import type { Choose } from './known/fields.tsx';
 import { routeShown } from './LivePlate.tsx';
 import { useFreePlan } from './stations/free/useFreePlan.ts';
@@ -25,6 +24,7 @@ import { useDraftStore, useSettledDrafts } from './useDrafts.ts';
 import { useGuard } from './useGuard.ts';
 import { useLiveCase } from './useLiveCase.ts';
 import { useRecord } from './useRecord.ts';
+import { useReplan } from './useReplan.ts';
 import { useSensitivity } from './useSensitivity.ts';
 import { useStation } from './useStation.ts';
 
@@ -55,24 +55,6 @@ function useCommands(holeId: string, access: HoleAccess, guarded: MendView['guar
     void guarded(() => access.append('choice', payload));
   }) as Choose;
   return { go, select, choose, wantedId: search.get('route') };
-}
-
-/** It came out otherwise than planned: what is found is recorded, and the ladder decides again which way is first. */
-function useReplan(holeId: string, { access, guarded, record }: Pick<MendView, 'access' | 'guarded' | 'record'>) {
-  const navigate = useNavigate();
-  const [replanning, setReplanning] = useState(false);
-  const afresh = async (work: () => Promise<unknown>) => {
-    if (!(await guarded(work))) return;
-    setReplanning(false);
-    void navigate(`/mend/${holeId}/decide`);
-  };
-  return {
-    replanning,
-    start: () => setReplanning(true),
-    stop: () => setReplanning(false),
-    reading: (quantity: QuantityId, draft: Draft) => afresh(() => record(quantity, draft)),
-    choice: (found: FoundChoice) => afresh(() => access.append('choice', found)),
-  };
 }
 
 /** The same object for the same results: the drawing is only made again when they change. */
@@ -106,7 +88,7 @@ export function useMend(access: HoleAccess) {
   const unsettled = useSensitivity(live.built);
   const { wantedId, ...commands } = useCommands(detail.id, access, guarded);
   const { record, commit } = useRecord({ file, store, access, guarded });
-  const replan = useReplan(detail.id, { access, guarded, record });
+  const replan = useReplan(detail.id, { access, guarded, record, mend });
   const { route, planned } = routeShown(live.proposal, plan, station, wantedId);
   useKeys({
     w: () => live.proposal && station.ladder && setShowWorking(true),

@@ -1,8 +1,11 @@
+import { outcomeWords, doubtWords } from '@deep-mend/core';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { HoleDetail, MoveReading } from '@deep-mend/contract';
+import { API_PREFIX } from '@deep-mend/contract/prefix';
+import type { PaperId } from '@deep-mend/drawing';
 import {
   choiceOf,
   formatLength,
@@ -23,13 +26,16 @@ import { Link, useParams } from 'react-router';
 import { ApiProblem } from '../../base/client.ts';
 import { isConflict } from '../../base/outbox/useOutbox.ts';
 import { useShop } from '../../base/ShopContext.tsx';
-import { doubtWords, readableDate } from '../../parts/format.ts';
-import { outcomeWords } from '../../parts/outcomeWords.ts';
+import { readableDate } from '../../parts/format.ts';
+import { OnPaper } from '../../parts/OnPaper.tsx';
 import { Failed, Loading } from '../../parts/states.tsx';
 import { Undecided } from '../../parts/Undecided.tsx';
 import { useHole, type Leaves } from '../../parts/useHole.ts';
+import { AmendMend } from './AmendMend.tsx';
 import { CorrectReading } from './CorrectReading.tsx';
+import { Entries } from './Entries.tsx';
 import { GenerationRings } from './GenerationRings.tsx';
+import { Glance } from './Glance.tsx';
 
 /** What a generation is, in the words of a hole's life. */
 const pastOf = (method: Generation['method']): string => (method === 'as-made' ? 'as made' : WAYS[method].past);
@@ -41,7 +47,7 @@ const STATE_WORDS = {
   past: 'before the mend',
 } as const;
 
-function Mend({ mend, units }: { mend: MendEntry; units: UnitSystem }) {
+function Mend({ mend, units, onAmend }: { mend: MendEntry; units: UnitSystem; onAmend: () => void }) {
   const length = (mm: number) => `${formatLength(mm, units, PRECISION.caliper[units])} ${units}`;
   const { plan } = mend;
   return (
@@ -90,6 +96,16 @@ function Mend({ mend, units }: { mend: MendEntry; units: UnitSystem }) {
             .join('; ')}
           .{mend.resultNote ? ` “${mend.resultNote}”` : ''}
         </Typography>
+      )}
+      {mend.amendments.map(({ what, reason, at, by }) => (
+        <Typography key={`${at} ${what}`} sx={{ borderLeft: 4, borderColor: 'warning.main', pl: 1, my: 0.5 }}>
+          Amended {readableDate(at)} by {by}: <b>{what}</b>. Why: {reason}.
+        </Typography>
+      ))}
+      {mend.outcome !== 'open' && (
+        <Button size="small" className="no-print" onClick={onAmend} sx={{ minHeight: 48 }}>
+          Amend it
+        </Button>
       )}
     </Box>
   );
@@ -146,7 +162,6 @@ function PassportHead({ detail, file, open }: { detail: HoleDetail; file: HoleFi
           {file.choices.threadId ? `, ${threadById(file.choices.threadId).designation}` : ''}
         </Typography>
         <Box className="no-print">
-          <Button onClick={() => window.print()}>Print</Button>
           <Button variant="contained" component={Link} to={open ? `/mend/${id}` : `/mend/${id}/locate`}>
             {open ? 'Go on with the mend' : 'Start a mend'}
           </Button>
@@ -233,10 +248,12 @@ function Life({
   file,
   units,
   onCorrect,
+  onAmend,
 }: {
   file: HoleFile;
   units: UnitSystem;
   onCorrect: (entry: ReadingEntry) => void;
+  onAmend: (mend: MendEntry) => void;
 }) {
   return (
     <Box>
@@ -244,7 +261,7 @@ function Life({
         Mends
       </Typography>
       {[...file.mends].reverse().map((mend) => (
-        <Mend key={mend.id} mend={mend} units={units} />
+        <Mend key={mend.id} mend={mend} units={units} onAmend={() => onAmend(mend)} />
       ))}
       {file.mends.length === 0 && <Typography sx={{ py: 1 }}>None so far.</Typography>}
       <Typography variant="h2" sx={{ borderTop: 2, borderColor: 'text.primary', pt: 0.75, mt: 3 }}>
@@ -258,38 +275,67 @@ function Life({
   );
 }
 
+const paperHref = (holeId: string, what: 'passport' | 'labels', paper: PaperId, units: UnitSystem): string =>
+  `${API_PREFIX}/holes/${holeId}/${what}.pdf?paper=${paper}&units=${units}`;
+
 /** One hole's life: generations as rings, mends, readings with their corrections, who signed. */
 export function PassportPage() {
   const { holeId = '' } = useParams();
   const { units } = useShop();
   const access = useHole(holeId);
   const [correcting, setCorrecting] = useState<ReadingEntry | null>(null);
+  const [amending, setAmending] = useState<MendEntry | null>(null);
   const [problem, setProblem] = useState('');
   const { detail, file } = access;
   if (access.error && !detail) return <Failed error={access.error} retry={() => void access.refresh()} />;
   if (!detail || !file) return <Loading what="the passport" />;
   const open = file.mends.some((mend) => mend.outcome === 'open');
-  const guarded = async (work: () => Promise<unknown>) => {
+  /** Whether it was done; refused, it is said and stays as it was typed. */
+  const tried = async (work: () => Promise<unknown>): Promise<boolean> => {
     try {
       await work();
       setCorrecting(null);
+      setAmending(null);
       setProblem('');
+      return true;
     } catch (error) {
       if (!(error instanceof ApiProblem)) throw error;
       // Another was faster: both are shown by what waits to be decided.
       if (isConflict(error.problem)) setCorrecting(null);
       else setProblem(error.message);
+      return false;
     }
   };
+  const guarded = async (work: () => Promise<unknown>) => void (await tried(work));
   return (
     <Box sx={{ pt: 1.5 }}>
       <PassportHead detail={detail} file={file} open={open} />
       {problem !== '' && <Alert severity="error">{problem}</Alert>}
       <Undecided line={`/holes/${holeId}`} />
+      <Glance
+        detail={detail}
+        file={file}
+        units={units}
+        onLookAgain={(look) => tried(() => access.append('look-again', look))}
+      />
+      <OnPaper
+        papers={[
+          { name: 'The passport on paper (PDF)', hrefOf: (paper) => paperHref(holeId, 'passport', paper, units) },
+          { name: 'Labels (PDF)', hrefOf: (paper) => paperHref(holeId, 'labels', paper, units) },
+        ]}
+      />
       <Box sx={{ display: 'grid', gap: { xs: 3, md: 5 }, gridTemplateColumns: { md: '300px minmax(0, 1fr)' }, mt: 2 }}>
         <Generations generations={file.generations} open={open} units={units} />
-        <Life file={file} units={units} onCorrect={setCorrecting} />
+        <Life file={file} units={units} onCorrect={setCorrecting} onAmend={setAmending} />
       </Box>
+      <Entries events={detail.events} />
+      {amending && (
+        <AmendMend
+          keepAs={`amend:${amending.id}`}
+          onAmend={(what, reason) => tried(() => access.append('amended', { mendId: amending.id, what, reason }))}
+          onClose={() => setAmending(null)}
+        />
+      )}
       {correcting && (
         <CorrectReading
           entry={correcting}

@@ -4,6 +4,7 @@ import Typography from '@mui/material/Typography';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { useRead } from '../../base/client.ts';
+import { SHOP_LISTS } from '../../base/shopLists.ts';
 import { useShop } from '../../base/ShopContext.tsx';
 import { HoleRow } from '../../paint/HoleRow.tsx';
 import { useClocks } from '../../parts/ClocksDue.tsx';
@@ -35,8 +36,8 @@ function Group({ title, children }: { title: string; children: ReactNode }) {
 /** Today in the shop: mends under way by station, holes that came back, what was closed lately. */
 export function ShopPage() {
   const { settings } = useShop();
-  const open = useRead('/mends?state=open&limit=100');
-  const closed = useRead('/mends?state=closed&limit=100');
+  const open = useRead(SHOP_LISTS.open);
+  const closed = useRead(SHOP_LISTS.closed);
   const clocks = useClocks();
   const [starting, setStarting] = useState(false);
   const error = open.error ?? closed.error;

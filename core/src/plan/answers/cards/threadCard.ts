@@ -28,7 +28,7 @@ import {
   type ThreadGeometry,
 } from '../../../facts/threads/index.ts';
 import type { Working } from '../../../basis/checks/index.ts';
-import { shareWords, tapName, targetShare } from '../../cutting/index.ts';
+import { isPowerThread, shareWords, tapName, targetShare } from '../../cutting/index.ts';
 import type { AnswerShop } from '../AnswerShop.ts';
 
 export interface ThreadCard {
@@ -61,9 +61,6 @@ const BORING_ALLOWANCE_MM = 0.6;
 const NEAR_PILOT_MM = 1;
 /** Depth taken for a quick answer, in diameters: a thread as deep as its screw is thick. */
 const USUAL_DEPTH_D = 1;
-
-/** Power threads drive, they do not clamp: no clearance hole, no coil, no tap set. */
-const isPower = (thread: Thread) => ['acme-29', 'trapezoidal-30', 'square'].includes(thread.form);
 
 function powerNotes(thread: Thread, shop: AnswerShop): string[] {
   const say = SAY[shop.units];
@@ -108,7 +105,7 @@ function notesOf(thread: Thread, parent: ParentMaterial | null, choice: TapDrill
       'Parallel pipe thread: it holds but does not seal on its flanks. It seals on a washer or ring at the face.',
     );
   }
-  if (isPower(thread)) notes.push(...powerNotes(thread, shop));
+  if (isPowerThread(thread)) notes.push(...powerNotes(thread, shop));
   if (thread.form === 'iso-60' && parent?.cutting === 'tough') {
     const chartMm = thread.majorMm - thread.pitchMm;
     const habit = shareOfThread(thread, chartMm + HABIT_OVER_MM);
@@ -182,9 +179,11 @@ export function threadCard(
             system: tapDrill.best!.drill.system,
           }),
     coil: coilIsMadeFor(thread) ? coilHole(thread) : null,
-    clearance: isPower(thread) ? [] : clearanceDrills(thread, shop.rack),
+    clearance: isPowerThread(thread) ? [] : clearanceDrills(thread, shop.rack),
     taps:
-      isPower(thread) || thread.taper ? [] : [8, 4, 2].map((lead) => tapName(lead as 8 | 4 | 2, shop.rules.tapNames)),
+      isPowerThread(thread) || thread.taper
+        ? []
+        : [8, 4, 2].map((lead) => tapName(lead as 8 | 4 | 2, shop.rules.tapNames)),
     notes: notesOf(thread, ask.parent, tapDrill, shop),
     workings: [shareWorking(thread, workedMm), tensileAreaWorking(thread)],
   };

@@ -1,16 +1,27 @@
 import type { CheckKind, CheckOf } from '../../../basis/checks/index.ts';
 import type { Say } from '../../../basis/units/index.ts';
 
-export type AsPlannedFacts = { title: string; foundMm: number; lowMm: number | null; highMm: number | null };
+export type AsPlannedFacts = {
+  title: string;
+  foundMm: number;
+  lowMm: number | null;
+  highMm: number | null;
+  /** What the plan drills outside the usual class, because the strength allows it. */
+  plannedMm?: { lowMm: number; highMm: number };
+};
+
+const isInside = (mm: number, lowMm: number | null, highMm: number | null): boolean =>
+  (lowMm === null || mm >= lowMm - 1e-9) && (highMm === null || mm <= highMm + 1e-9);
 
 /** A length found when the work was done, held against what the plan expects of it. */
 export function judgeAsPlanned(id: string, facts: AsPlannedFacts): CheckOf<'as-planned', AsPlannedFacts> {
   const { foundMm, lowMm, highMm } = facts;
-  const inside = (lowMm === null || foundMm >= lowMm - 1e-9) && (highMm === null || foundMm <= highMm + 1e-9);
+  const { plannedMm } = facts;
+  const asMeant = plannedMm !== undefined && isInside(foundMm, plannedMm.lowMm, plannedMm.highMm);
   return {
     kind: 'as-planned',
     id,
-    verdict: inside ? 'holds' : 'does-not-hold',
+    verdict: isInside(foundMm, lowMm, highMm) ? 'holds' : asMeant ? 'with-care' : 'does-not-hold',
     value: foundMm,
     valuePessimistic: null,
     limit: lowMm,
@@ -29,7 +40,9 @@ export const asPlanned: CheckKind<AsPlannedFacts> = {
   words: (facts, verdict, say) =>
     verdict === 'holds'
       ? `${say.length(facts.foundMm)}, as planned`
-      : `${say.length(facts.foundMm)} found, ${range(facts, say)} planned`,
+      : verdict === 'with-care'
+        ? `${say.length(facts.foundMm)}, as planned: outside the usual class (${range(facts, say)}), it stands on its strength`
+        : `${say.length(facts.foundMm)} found, ${range(facts, say)} planned`,
   working: ({ title, foundMm, lowMm, highMm }) => ({
     title: `${title}: found against planned`,
     formula: 'least ≤ found ≤ most',

@@ -41,6 +41,7 @@ export const bondedStud: Method<Record<string, never>> = {
       what: 'Roughen and degrease both, fill the gap, hold the stud square, leave it to cure. A nut above, never turned through the bond.',
       caution: 'Adhesive: gloves, air. It lets go with heat.',
       minutes: 15,
+      cures: true,
     },
   ],
 };

@@ -64,6 +64,7 @@ export const plug: Method<Own> = {
       }`,
       caution: retention === 'welded' ? 'Hot work: seals out, fire watch, fumes.' : null,
       minutes: 20,
+      ...(retention === 'welded' ? {} : { cures: true }),
     },
   ],
 };

@@ -46,6 +46,7 @@ export const solidBush: Method<Own> = {
       } Leave it to cure as its sheet says.`,
       caution: 'Retaining compound: gloves, air, and no heat before it has cured.',
       minutes: 15,
+      cures: true,
     },
   ],
 };

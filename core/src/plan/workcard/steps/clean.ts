@@ -1,9 +1,8 @@
-import { WAYS } from '../../../facts/ways/index.ts';
 import type { HoleCase } from '../../../judge/hole/index.ts';
-import type { Route } from '../../routes/index.ts';
+import { curesIn, type Route } from '../../routes/index.ts';
 import { handTools, sayTools, type HandTool } from '../handTools.ts';
 import type { CutJob } from '../jobs.ts';
-import { sayPractice, settledOr, takePractice, type TakenPractice } from '../practice.ts';
+import { sayPractice, settledOr, tookPractice, type TakenPractice } from '../practice.ts';
 import { noNumber, type StepKind, type StepOf } from '../WorkStep.ts';
 
 export type CleanFacts = {
@@ -18,13 +17,13 @@ export type CleanFacts = {
   practice: TakenPractice[];
 };
 
-export function cleanSteps(hole: HoleCase, { method }: Route, job: CutJob): StepOf<'clean', CleanFacts>[] {
+export function cleanSteps(hole: HoleCase, route: Route, job: CutJob): StepOf<'clean', CleanFacts>[] {
   if (job.tap === null) return [];
   const { rules, behind, kind, parent, work } = hole;
   const blind = kind === 'blind';
   const closed = !blind && behind !== 'nothing';
   // What is bonded in lets go of an oily thread.
-  const bonds = WAYS[method].hotPart.includes('compound') && job.prefix === '';
+  const bonds = curesIn(route) && job.prefix === '';
   const byCase = bonds || work.near === 'brakes' ? 'solvent' : 'vacuum';
   const wanted = settledOr(rules, 'cleaning', byCase);
   // Air drives chips into what is behind, and out of a blind hole into eyes.
@@ -42,7 +41,9 @@ export function cleanSteps(hole: HoleCase, { method }: Route, job: CutJob): Step
         magnetic: parent.group === 'iron' || parent.group === 'steel',
         near: work.near,
         tools: handTools(rules, 'vacuum', ...(closed ? (['borescope'] as const) : [])),
-        practice: [takePractice(rules, 'cleaning', byCase, byCase === 'vacuum' ? 'air' : 'vacuum')],
+        practice: [
+          tookPractice(rules, 'cleaning', { taken: by, byCase, other: byCase === 'vacuum' ? 'air' : 'vacuum' }),
+        ],
       },
     },
   ];

@@ -2,7 +2,7 @@ import type { HoleCase } from '../../../judge/hole/index.ts';
 import { COUNTERSINK_OVER_MM } from '../../cutting/index.ts';
 import { handTools, sayTools, type HandTool } from '../handTools.ts';
 import type { CutJob } from '../jobs.ts';
-import { sayPractice, settledOr, takePractice, type TakenPractice } from '../practice.ts';
+import { sayPractice, settledOr, tookPractice, type TakenPractice } from '../practice.ts';
 import type { StepKind, StepOf } from '../WorkStep.ts';
 
 export type CountersinkFacts = {
@@ -21,7 +21,7 @@ export function countersinkSteps(
   if (countersinkMm <= 0 || tap === null) return { before: [], after: [] };
   const when = settledOr(rules, 'countersink', 'both');
   const { majorMm } = tap.thread;
-  const practice = [takePractice(rules, 'countersink', 'both', 'after')];
+  const practice = [tookPractice(rules, 'countersink', { taken: when, byCase: 'both', other: 'after' })];
   const step = (side: CountersinkFacts['side'], id: string): StepOf<'countersink', CountersinkFacts> => ({
     kind: 'countersink',
     id: `${prefix}${id}`,

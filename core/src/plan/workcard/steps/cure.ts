@@ -1,23 +1,32 @@
 import { WAYS } from '../../../facts/ways/index.ts';
 import { noCaution, type StepKind, type StepOf } from '../WorkStep.ts';
-import type { Route } from '../../routes/index.ts';
+import { curesIn, type Route } from '../../routes/index.ts';
+import { cureMinutes } from '../cureMinutes.ts';
+import { capital } from './words.ts';
 
 export type CureFacts = { part: string; fixedMinutes: number; fullHours: number; coldTimes: number };
 
-/** Retaining compound at 20 °C: firm, and of full strength; in a shop at 5 °C about three times as long. Its sheet wins (typical). */
-const COMPOUND = { fixedMinutes: 30, fullHours: 24, coldTimes: 3 } as const;
+/** What bonds, at 20 °C: firm, and of full strength. Its own sheet wins (typical). */
+const BOND = { fixedMinutes: 30, fullHours: 24 } as const;
+/** A cold shop, °C. */
+const COLD_C = 5;
 
-export const cureSteps = ({ method }: Route): StepOf<'cure', CureFacts>[] => {
-  const { hotPart } = WAYS[method];
-  return /compound|adhesive/.test(hotPart)
-    ? [{ kind: 'cure', id: 'cure', minutes: 0, facts: { part: hotPart, ...COMPOUND } }]
+export const cureSteps = (route: Route): StepOf<'cure', CureFacts>[] =>
+  curesIn(route)
+    ? [
+        {
+          kind: 'cure',
+          id: 'cure',
+          minutes: 0,
+          facts: { part: WAYS[route.method].hotPart, ...BOND, coldTimes: cureMinutes(1, COLD_C) },
+        },
+      ]
     : [];
-};
 
 export const cure: StepKind<CureFacts> = {
   title: () => 'Let it cure',
   what: ({ part, fixedMinutes, fullHours, coldTimes }) =>
-    `${part.charAt(0).toUpperCase()}${part.slice(1)}: about ${fixedMinutes} min until it is firm, ${fullHours} h to full strength at 20 °C, about ${coldTimes} times as long at 5 °C. Its own sheet goes first. Write when it was set.`,
+    `${capital(part)}: about ${fixedMinutes} min until it is firm, ${fullHours} h to full strength at 20 °C, about ${coldTimes} times as long at ${COLD_C} °C. Its own sheet goes first. Write when it was set.`,
   number: ({ fullHours }) => ({ label: 'hours at 20 °C', text: `${fullHours}` }),
   caution: noCaution,
   more: () => ({ write: ['set at', 'temperature'] }),

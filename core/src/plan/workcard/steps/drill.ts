@@ -1,5 +1,6 @@
 import type { HoleCase } from '../../../judge/hole/index.ts';
 import type { Say } from '../../../basis/units/index.ts';
+import { expectedBoreMm } from '../../../facts/drills/index.ts';
 import { holdsShank } from '../../../facts/machines/index.ts';
 import {
   cuttingSpeedMPerMin,
@@ -13,6 +14,7 @@ import {
   pecks,
   SPEED_SHARE,
   speedOnMachine,
+  suitsPlace,
   type DrillGrade,
   type FlagSetting,
   type Opening,
@@ -21,7 +23,7 @@ import {
 } from '../../cutting/index.ts';
 import { handTools, sayTools, type HandTool } from '../handTools.ts';
 import type { CutJob } from '../jobs.ts';
-import { sayPractice, takePractice, type TakenPractice } from '../practice.ts';
+import { sayPractice, settledOr, tookPractice, type TakenPractice } from '../practice.ts';
 import type { Setting } from '../setting.ts';
 import type { SaidNumber, SaidTool, StepKind, StepOf } from '../WorkStep.ts';
 import { pilotOf } from './pilot.ts';
@@ -30,6 +32,8 @@ import { fluidFacts, fluidPractice, fluidWords, stopWords, type FluidFacts } fro
 export type DrillStepFacts = {
   drillId: string | null;
   diameterMm: number;
+  /** What it leaves: by the shop’s own oversize, or by the printed estimate. */
+  bores: { mm: number; own: boolean };
   clear: boolean;
   blind: boolean;
   shoulderMm: number;
@@ -39,7 +43,7 @@ export type DrillStepFacts = {
   speed: SetSpeed;
   cuttingMPerMin: number;
   /** Another machine of the shop that turns slowly enough; null: none, or none is needed. */
-  slowerMachine: string | null;
+  slowerMachine: { name: string; wantsPartOff: boolean } | null;
   grade: DrillGrade;
   opening: Opening;
   pecks: Pecks;
@@ -62,13 +66,20 @@ export type DrillStepFacts = {
 /** Beyond a through hole into something that must not be met the point comes just out, and no farther, mm (our estimate). */
 const JUST_OUT_MM = 1;
 
+/** A drill that is not in the rack is tried first, in scrap of the kind. */
+function trialPractice({ rules }: HoleCase, drillId: string | null): TakenPractice {
+  const byCase = drillId === null ? 'trial' : 'at-once';
+  const taken = settledOr(rules, 'trial', byCase);
+  return tookPractice(rules, 'trial', { taken, byCase, other: byCase === 'trial' ? 'at-once' : 'trial' });
+}
+
 /** How the hole that is there is opened to the job's drill. */
 export const openingOfJob = (
   { parent }: HoleCase,
   { found, drillMm, through }: CutJob & { drillMm: number },
 ): Opening => openingOf({ group: parent.group, found, drillMm, through });
 
-function speedFor(hole: HoleCase, { machine }: Setting, drillMm: number, opening: Opening) {
+function speedFor(hole: HoleCase, { machine, inPlace }: Setting, drillMm: number, opening: Opening) {
   const share = opening.by === 'ream' || opening.by === 'bush' ? SPEED_SHARE.ream : SPEED_SHARE.drill;
   const wantedRpm = share * drillSpeed(hole.parent.id, drillMm).speedRpm;
   const careful = isHeatShy(hole.parent);
@@ -80,7 +91,10 @@ function speedFor(hole: HoleCase, { machine }: Setting, drillMm: number, opening
             holdsShank(other, drillMm) && speedOnMachine(wantedRpm, other.speeds, careful).state !== 'too-fast',
         )
       : undefined;
-  return { speed, slowerMachine: slower?.name ?? null };
+  return {
+    speed,
+    slowerMachine: slower ? { name: slower.name, wantsPartOff: !suitsPlace(slower, inPlace) } : null,
+  };
 }
 
 /** Into free air nothing stops it; into anything else the point comes just out. */
@@ -109,6 +123,10 @@ export function drillSteps(hole: HoleCase, setting: Setting, job: CutJob): StepO
       facts: {
         drillId,
         diameterMm: drillMm,
+        bores: {
+          mm: expectedBoreMm(drillMm, hole.rack.drilling),
+          own: (hole.rack.drilling?.measuredOversizeMm ?? null) !== null,
+        },
         clear: tap === null,
         blind: !through,
         shoulderMm,
@@ -129,7 +147,7 @@ export function drillSteps(hole: HoleCase, setting: Setting, job: CutJob): StepO
         floorName: hole.behind === 'nothing' ? 'the far side' : hole.floorName,
         roomBelowMm: through ? drillPointMm(drillMm) + JUST_OUT_MM : null,
         endRoomMm: joint.endRoom?.mm ?? null,
-        hardens: isHeatShy(parent),
+        hardens: parent.group === 'stainless',
         stringy,
         magnesium: parent.group === 'magnesium',
         fluid: fluidFacts(hole, 'drill'),
@@ -141,8 +159,10 @@ export function drillSteps(hole: HoleCase, setting: Setting, job: CutJob): StepO
         ),
         practice: [
           ...fluidPractice(hole),
-          ...(found === null && !pilotOf(hole, job).taken ? [takePractice(rules, 'pilot', 'none', 'pilot')] : []),
-          takePractice(rules, 'trial', drillId === null ? 'trial' : 'at-once', drillId === null ? 'at-once' : 'trial'),
+          ...(found === null && !pilotOf(hole, job).taken
+            ? [tookPractice(rules, 'pilot', { taken: 'none', byCase: pilotOf(hole, job).byCase, other: 'pilot' })]
+            : []),
+          trialPractice(hole, drillId),
         ],
       },
     },
@@ -184,7 +204,7 @@ function speedNumber({ speed, cuttingMPerMin, slowerMachine }: DrillStepFacts, s
     'too-fast': `too fast still, ${wanted} wanted: ${
       slowerMachine === null
         ? 'short bites with fluid and pauses, a cobalt drill, or a hand brace; drills in steps bring it no slower'
-        : `take ${slowerMachine}`
+        : `take ${slowerMachine.name}${slowerMachine.wantsPartOff ? ', with the part off' : ''}`
     }`,
   };
   return { label: 'Speed', value: `${speedRpm} rev/min`, note: `${say.cuttingSpeed(cuttingMPerMin)}; ${why[state]}` };
@@ -192,7 +212,14 @@ function speedNumber({ speed, cuttingMPerMin, slowerMachine }: DrillStepFacts, s
 
 function settingNumbers(facts: DrillStepFacts, say: Say): SaidNumber[] {
   const { addToTouchMm, flag, guideMm, floorLeftMm, floorName, roomBelowMm, endRoomMm, blind, pecks: bites } = facts;
-  const rows: SaidNumber[] = [];
+  const { mm: boresMm, own } = facts.bores;
+  const rows: SaidNumber[] = [
+    {
+      label: 'Bores about',
+      value: say.length(boresMm),
+      note: own ? 'by the shop’s own oversize' : 'by the printed estimate; the gauge decides',
+    },
+  ];
   if (addToTouchMm !== null)
     rows.push({
       label: 'Stop',

@@ -1,13 +1,18 @@
+import { noGoTurns } from '../../../facts/threads/index.ts';
 import type { HoleCase } from '../../../judge/hole/index.ts';
 import { handTools, sayTools, type HandTool } from '../handTools.ts';
 import type { CutJob } from '../jobs.ts';
 import { noCaution, type StepKind, type StepOf } from '../WorkStep.ts';
 import { quarters } from './words.ts';
 
-export type GaugeThreadFacts = { designation: string; coil: boolean; turns: number; toMm: number; tools: HandTool[] };
-
-/** A no-go gauge may enter so many turns from either end (ISO 1502). */
-const NO_GO_TURNS = 2;
+export type GaugeThreadFacts = {
+  gauges: string;
+  coil: boolean;
+  turns: number;
+  toMm: number;
+  noGoTurns: number;
+  tools: HandTool[];
+};
 
 /** The thread in the parent is gauged before anything hides it. */
 export const gaugeThreadSteps = (
@@ -23,10 +28,11 @@ export const gaugeThreadSteps = (
           id: `${prefix}gauge-thread`,
           minutes: 3,
           facts: {
-            designation: tap.designation,
+            gauges: tap.gauges,
             coil,
             turns: tap.gaugeToMm / tap.thread.pitchMm / tap.thread.starts,
             toMm: tap.gaugeToMm,
+            noGoTurns: noGoTurns(tap.thread),
             tools: handTools(rules, 'thread-gauge'),
           },
         },
@@ -34,8 +40,8 @@ export const gaugeThreadSteps = (
 
 export const gaugeThread: StepKind<GaugeThreadFacts> = {
   title: ({ coil }) => (coil ? 'Gauge the insert thread' : 'Gauge the thread'),
-  what: ({ designation, turns, toMm, coil }, say) =>
-    `Go gauge of ${coil ? designation.replace(' insert tap', ', insert thread') : designation} by hand: about ${quarters(turns)} turns, to ${say.atMost(toMm)}. No-go: at most ${NO_GO_TURNS} turns.`,
+  what: ({ gauges, turns, toMm, noGoTurns: most }, say) =>
+    `Go gauge of ${gauges} by hand: about ${quarters(turns)} turns, to ${say.atMost(toMm)}. No-go: at most ${most} turns.`,
   number: ({ toMm }) => ({ label: 'thread to', valueMm: toMm, safe: 'down' }),
   caution: noCaution,
   more: ({ coil, tools }) => ({

@@ -1,8 +1,8 @@
 import type { HoleCase } from '../../../judge/hole/index.ts';
 import { gapOfLeanMm, leanOfGapDeg, TAP_LEAN_LIMIT_DEG, type Opening } from '../../cutting/index.ts';
 import { handTools, sayTools, type HandTool } from '../handTools.ts';
-import type { CutJob } from '../jobs.ts';
-import { sayPractice, settledOr, takePractice, type TakenPractice } from '../practice.ts';
+import { INNER, type CutJob } from '../jobs.ts';
+import { sayPractice, settledOr, tookPractice, type TakenPractice } from '../practice.ts';
 import type { Setting } from '../setting.ts';
 import { noNumber, type StepKind, type StepOf } from '../WorkStep.ts';
 
@@ -13,6 +13,8 @@ export type LocateFacts = {
   by: 'follow' | 'bush' | 'spot' | 'punch';
   filled: boolean;
   leanDeg: number | null;
+  /** It would lead a drill aside. */
+  oval: boolean;
   squareUp: boolean;
   limitDeg: number;
   standing: boolean;
@@ -30,13 +32,18 @@ export function locateSteps(
   const full = found === null;
   const leanDeg = full || leanPer50 === null ? null : leanOfGapDeg(leanPer50.mm, PIN_MM);
   const leans = leanDeg !== null && leanDeg > TAP_LEAN_LIMIT_DEG;
-  const byCase = full ? 'spot' : opening.by === 'bush' || leans ? 'bush' : 'follow';
-  // Where there is no hole to follow, or it is oval, no rule makes one.
+  const axis = leans ? 'face' : 'hole';
+  const follows = settledOr(rules, 'follow', axis);
+  const oval = opening.by === 'bush';
+  // What leads a drill aside, or is to be set square, wants a bush.
+  const byCase = full ? 'spot' : oval || follows === 'face' ? 'bush' : 'follow';
+  // In full metal there is no hole to follow; an old hole is neither spotted nor punched.
+  const open: readonly string[] = full ? ['spot', 'punch'] : byCase === 'bush' ? ['bush'] : ['follow', 'bush'];
   const wanted = settledOr(rules, 'start', byCase);
-  const by = (wanted === 'follow' && byCase !== 'follow') || (!full && wanted !== 'bush') ? byCase : wanted;
+  const by = open.includes(wanted) ? wanted : byCase;
   const practice = full
-    ? [takePractice(rules, 'start', 'spot', 'punch')]
-    : [takePractice(rules, 'follow', leans ? 'face' : 'hole', leans ? 'hole' : 'face')];
+    ? [tookPractice(rules, 'start', { taken: by, byCase, other: 'punch' })]
+    : [tookPractice(rules, 'follow', { taken: follows, byCase: axis, other: leans ? 'hole' : 'face' })];
   return [
     {
       kind: 'locate',
@@ -44,9 +51,10 @@ export function locateSteps(
       minutes: full ? 10 : 4,
       facts: {
         by,
-        filled: prefix === 'inner-',
+        filled: prefix === INNER,
         leanDeg,
-        squareUp: !full && settledOr(rules, 'follow', leans ? 'face' : 'hole') === 'face',
+        oval,
+        squareUp: !full && follows === 'face',
         limitDeg: TAP_LEAN_LIMIT_DEG,
         standing: !inPlace,
         tools: handTools(
@@ -64,7 +72,7 @@ export function locateSteps(
 const START: Readonly<Record<LocateFacts['by'], string>> = {
   follow:
     'Put a pin, or the shank of the largest drill that goes in, into the hole: it shows the axis. Set spindle or guide over it until the pin goes in and out freely.',
-  bush: 'A drill would follow the worn side: clamp a guide bush on the true axis, set from the neighbours or the part that it holds.',
+  bush: 'Clamp a guide bush on the true axis, set from the neighbours or the part that it holds.',
   spot: 'Mark the place from the neighbours or the part that it holds, two ways; spot it with a stiff spot drill, and measure to the neighbours before going on.',
   punch: 'Mark the place two ways, punch lightly, look with a glass, then punch home.',
 };
@@ -78,8 +86,8 @@ export const locate: StepKind<LocateFacts> = {
         : by === 'bush'
           ? 'Set the axis'
           : 'Mark the place',
-  what: ({ by, leanDeg, squareUp, limitDeg, standing }, say) => {
-    const parts = [START[by]];
+  what: ({ by, leanDeg, oval, squareUp, limitDeg, standing }, say) => {
+    const parts = [`${by === 'bush' && oval ? 'A drill would follow the worn side. ' : ''}${START[by]}`];
     if (by === 'follow') {
       if (leanDeg === null)
         parts.push(
@@ -98,9 +106,11 @@ export const locate: StepKind<LocateFacts> = {
   },
   number: noNumber,
   caution: () => null,
-  more: ({ tools, practice }) => ({
+  more: ({ by, tools, practice }) => ({
     tools: sayTools(tools),
     practice: sayPractice(practice),
-    stop: 'The pin does not go in freely once it is clamped: set it again before anything turns.',
+    ...(by === 'follow'
+      ? { stop: 'The pin does not go in freely once it is clamped: set it again before anything turns.' }
+      : {}),
   }),
 };

@@ -2,7 +2,7 @@ import { pilotDrills } from '../../../facts/drills/index.ts';
 import type { HoleCase } from '../../../judge/hole/index.ts';
 import { drillSpeed, isHeatShy, speedOnMachine } from '../../cutting/index.ts';
 import type { CutJob } from '../jobs.ts';
-import { sayPractice, settledOr, takePractice, type TakenPractice } from '../practice.ts';
+import { sayPractice, settledOr, tookPractice, type TakenPractice } from '../practice.ts';
 import type { Setting } from '../setting.ts';
 import { noNumber, type StepKind, type StepOf } from '../WorkStep.ts';
 
@@ -18,11 +18,11 @@ export type PilotFacts = {
 export function pilotOf(
   hole: HoleCase,
   { found, drillMm }: CutJob,
-): { drills: ReturnType<typeof pilotDrills>; taken: boolean } {
+): { drills: ReturnType<typeof pilotDrills>; byCase: 'pilot' | 'none'; taken: boolean } {
   const drills = pilotDrills(drillMm ?? 1, { cutting: hole.parent.cutting, rack: hole.rack });
   const byCase = drills.steps.length > 0 ? 'pilot' : 'none';
   const wanted = settledOr(hole.rules, 'pilot', byCase);
-  return { drills, taken: found === null && drillMm !== null && wanted === 'pilot' && drills.steps.length > 0 };
+  return { drills, byCase, taken: found === null && drillMm !== null && wanted === 'pilot' && drills.steps.length > 0 };
 }
 
 export function pilotSteps(hole: HoleCase, { machine }: Setting, job: CutJob): StepOf<'pilot', PilotFacts>[] {
@@ -47,7 +47,7 @@ export function pilotSteps(hole: HoleCase, { machine }: Setting, job: CutJob): S
         tough: hole.parent.cutting === 'tough',
         blind: !job.through,
         tipMm: job.tipMm,
-        practice: [takePractice(hole.rules, 'pilot', 'pilot', 'none')],
+        practice: [tookPractice(hole.rules, 'pilot', { taken: 'pilot', byCase: 'pilot', other: 'none' })],
       },
     },
   ];

@@ -1,7 +1,7 @@
 import type { HoleCase } from '../../../judge/hole/index.ts';
 import { dryWords, fluidFor, fluidName, type FluidId } from '../../../facts/fluids/index.ts';
 import type { Say } from '../../../basis/units/index.ts';
-import { settledOr, takePractice, type TakenPractice } from '../practice.ts';
+import { settledOr, tookPractice, type TakenPractice } from '../practice.ts';
 import { stateOn } from '../handTools.ts';
 import type { SaidTool } from '../WorkStep.ts';
 
@@ -54,7 +54,13 @@ export function fluidFacts({ parent, rules, kind, work }: HoleCase, operation: '
 /** The school of the cutting fluid, where it is a question: dry metal and food ask for their own. */
 export const fluidPractice = ({ rules, parent, work }: HoleCase): TakenPractice[] =>
   work.near === null && fluidFor(parent).willDo.includes('motor-oil')
-    ? [takePractice(rules, 'lubricant', 'by-material', 'at-hand')]
+    ? [
+        tookPractice(rules, 'lubricant', {
+          taken: settledOr(rules, 'lubricant', 'by-material'),
+          byCase: 'by-material',
+          other: 'at-hand',
+        }),
+      ]
     : [];
 
 const list = (words: readonly string[]): string =>

@@ -58,8 +58,8 @@ export interface MendView {
   guarded: (work: () => Promise<unknown>) => Promise<boolean>;
   record: (quantity: QuantityId, draft: Draft) => Promise<void>;
   commit: (quantity: QuantityId) => void;
-  /** It came out otherwise than planned. */
-  replan: () => void;
+  /** It came out otherwise than planned, at this step of the bench; undefined: found elsewhere. */
+  replan: (stepId?: string) => void;
   /** What was stuck is out; whether the drill went past the crests. */
   freed: (left: 'cut' | 'whole') => void;
 }

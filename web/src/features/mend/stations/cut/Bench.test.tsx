@@ -2,6 +2,7 @@ import { act, screen, within } from '@testing-library/react';
 import type { MendEntry } from '@deep-mend/core';
 import { useState } from 'react';
 import { plannedCoil, show } from '../../../../../test/panel.tsx';
+import { serve } from '../../../../../test/serve.ts';
 import { Bench } from './Bench.tsx';
 import type { BenchProps } from './BenchProps.ts';
 import { COPY_EVERY_MS } from './useBench.ts';
@@ -10,6 +11,10 @@ const plan = plannedCoil();
 const steps = plan.said.mm.steps.filter(({ afterProof }) => !afterProof);
 const tapAt = steps.findIndex(({ id }) => id === 'tap-1');
 const told: [string, object][] = [];
+const INSTRUMENTS = [
+  { id: 'c1', kind: 'caliper', name: 'Caliper', unit: 'mm', simulated: true },
+  { id: 't1', kind: 'thermometer', name: 'Thermometer', unit: '°C', simulated: true },
+];
 
 /** A mend whose recorded steps come back to the bench, as the page's own file does. */
 function AtTheBench({ done = [], ...props }: Partial<BenchProps> & { done?: string[] }) {
@@ -58,6 +63,7 @@ const before = (id: string) =>
 const title = () => screen.getByRole('heading', { level: 2 }).textContent;
 
 beforeEach(() => {
+  serve({ 'GET /instruments': INSTRUMENTS });
   localStorage.clear();
   told.length = 0;
 });
@@ -212,4 +218,72 @@ test('a bore that was gauged too small comes first when the tap goes stiff', asy
   const { user } = show(<AtTheBench mend={mend} />);
   await user.keyboard('s');
   expect(within(screen.getByRole('dialog')).getAllByRole('listitem')[0]!.textContent).toMatch(/^Hole too small/);
+});
+
+test('a drill is counted by bites, if somebody likes: the depth stands large, the last is the stop, done stays one press', async () => {
+  const drill = steps.find(({ id }) => id === 'drill')!;
+  const { user, text } = show(<AtTheBench done={before('drill')} />);
+  expect(title()).toBe(drill.title);
+  await user.keyboard('+');
+  await user.click(screen.getByRole('button', { name: 'Cut it' }));
+  expect(text()).toMatch(/deep, bite 1 of \d/);
+  for (let bites = 0; bites < 20; bites += 1) await user.keyboard('+');
+  const [, last] = /bite (\d+) of \1/.exec(text())!;
+  expect(Number(last)).toBeGreaterThan(1);
+  await user.keyboard('-');
+  expect(text()).toContain(`bite ${Number(last) - 1} of ${last}`);
+  await user.keyboard(' ');
+  expect(told).toHaveLength(1);
+  expect(told[0]![1]).not.toHaveProperty('turns');
+});
+
+/** What an instrument sends, by hand. */
+class FakeSource {
+  static last: FakeSource;
+  readonly url: string;
+  closed = false;
+  onmessage: (event: { data: string }) => void = () => undefined;
+  onerror: () => void = () => undefined;
+  constructor(url: string) {
+    this.url = url;
+    FakeSource.last = this;
+  }
+  close() {
+    this.closed = true;
+  }
+}
+
+test('a reading comes from an instrument: at rest it is said, taken it bears its name; typed over, it is the hand’s', async () => {
+  Object.assign(globalThis, { EventSource: FakeSource });
+  const { user } = show(<AtTheBench done={before('gauge-bore')} />);
+  await user.click(await screen.findByRole('button', { name: 'Read the Caliper (simulated)' }));
+  expect(screen.queryByRole('button', { name: /Thermometer/ })).toBeNull();
+  const source = FakeSource.last;
+  expect(source.url).toMatch(/instrument=c1&near=8\.\d+$/);
+  const dialog = within(screen.getByRole('dialog'));
+  const send = (shown: string) => act(() => source.onmessage({ data: JSON.stringify({ text: shown, unit: 'mm' }) }));
+  send('9.80');
+  expect(dialog.getByRole('status').textContent).toContain('Moving');
+  for (const shown of ['8.38', '8.37', '8.38', '8.38', '8.38']) send(shown);
+  expect(dialog.getByRole('status').textContent).toContain('At rest');
+  expect(dialog.getByText(/proves nothing about a real hole/)).toBeTruthy();
+  await user.click(dialog.getByRole('button', { name: 'Take 8.38 mm' }));
+  expect(source.closed).toBe(true);
+  expect(screen.getByText(/^Inside its limits/)).toBeTruthy();
+  await user.keyboard(' ');
+  expect(told.at(-1)![1]).toMatchObject({
+    reading: { text: '8.38 mm', mm: 8.38, instrument: 'Caliper (simulated)', simulated: true },
+  });
+});
+
+test('an instrument that goes quiet says so, and a figure that was typed bears no instrument', async () => {
+  Object.assign(globalThis, { EventSource: FakeSource });
+  const { user } = show(<AtTheBench done={before('gauge-bore')} />);
+  await user.click(await screen.findByRole('button', { name: 'Read the Caliper (simulated)' }));
+  act(() => FakeSource.last.onerror());
+  expect(screen.getByText(/It sends nothing any more/)).toBeTruthy();
+  await user.click(screen.getByRole('button', { name: 'Leave it' }));
+  await user.keyboard('8.38{Enter} ');
+  expect(told.at(-1)![1]).toMatchObject({ reading: { text: '8.38' } });
+  expect(told.at(-1)![1]).not.toHaveProperty('reading.instrument');
 });

@@ -18,14 +18,23 @@ interface Whole {
   view: BenchView;
 }
 
-/** The number that matters: turns so far, or what the step has in large type. */
+/** The number that matters: turns or depth so far, or what the step has in large type. */
 function Big({ view, units }: { view: BenchView; units: UnitSystem }) {
-  const { state, turnPlan, step } = view;
+  const { state, turnPlan, bites, step } = view;
   if (state && turnPlan)
     return (
       <p className="bench-big">
         <b>{turnsWords(state.turns)}</b>
         <span>of {turnsWords(turnPlan.total)} turns in</span>
+      </p>
+    );
+  if (bites && bites.done > 0)
+    return (
+      <p className="bench-big">
+        <b>{formatLength(bites.tipMm, units, PRECISION.depth[units])}</b>
+        <span>
+          {units} deep, bite {bites.done} of {bites.count}
+        </span>
       </p>
     );
   const { number } = step;
@@ -112,6 +121,9 @@ function Notices({ bench: { mend, actor, counted }, view }: Whole) {
   );
 }
 
+/** One that is shut stays readable: beside the others it says that there is nothing before. */
+const ASIDE = { minHeight: 64, color: 'inherit', '&.Mui-disabled': { color: 'inherit', opacity: 0.5 } };
+
 /** What is rarely wanted: small, and away from the four keys. */
 function Aside({
   view: { index, look },
@@ -124,7 +136,7 @@ function Aside({
 }) {
   return (
     <p className="bench-aside">
-      <Button onClick={() => look(index - 1)} disabled={index === 0} sx={{ minHeight: 64, color: 'inherit' }}>
+      <Button onClick={() => look(index - 1)} disabled={index === 0} sx={ASIDE}>
         Look back
       </Button>
       <Button onClick={() => ask('otherwise')} sx={{ minHeight: 64, color: 'inherit' }}>
@@ -145,7 +157,7 @@ const keepKeys = (event: MouseEvent) => event.preventDefault();
 
 /** The four keys at the bottom. */
 function Keys({ view, command, ask }: { view: BenchView; command: BenchCommand; ask: (what: Asking) => void }) {
-  const { turnPlan, draft } = view;
+  const { turnPlan, bites, draft } = view;
   return (
     <footer className="bench-keys" data-turning={command.turning} onMouseDown={keepKeys}>
       <button type="button" className="bench-key" disabled={draft.presses.length === 0} onClick={view.undo}>
@@ -157,7 +169,12 @@ function Keys({ view, command, ask }: { view: BenchView; command: BenchCommand; 
         disabled={command.turnOn === null}
         onClick={() => command.turnOn?.()}
       >
-        + {turnPlan ? turnsWords(view.advance) : ''} on <small>plus</small>
+        {turnPlan
+          ? `+ ${turnsWords(view.advance)} on`
+          : bites
+            ? `+ bite ${Math.min(bites.done + 1, bites.count)}`
+            : '+ on'}{' '}
+        <small>plus</small>
       </button>
       <button type="button" className="bench-key bench-primary" onClick={command.act}>
         {command.words} <small>space</small>
@@ -169,6 +186,8 @@ function Keys({ view, command, ask }: { view: BenchView; command: BenchCommand; 
   );
 }
 
+/** Browsers keep a page for opening without the server only where its address is safe (https, or this very machine). */
+const reopens = (): boolean => 'serviceWorker' in navigator;
 /** Keys that begin a reading. */
 const READ_KEYS = [...'0123456789.,'];
 
@@ -213,7 +232,14 @@ export function Bench(props: BenchProps) {
       <Head bench={props} view={view} />
       <Notices bench={props} view={view} />
       <div className="bench-body">
-        <ToolInHole drawn={drawn} plan={plan} step={step} tipMm={state?.tipMm ?? null} units={units} />
+        <ToolInHole
+          drawn={drawn}
+          plan={plan}
+          steps={mend.steps.filter(({ planId }) => planId === mend.planId)}
+          step={step}
+          tipMm={state?.tipMm ?? (view.bites?.done ? view.bites.tipMm : null)}
+          units={units}
+        />
         <div className="bench-what">
           <h2>{step.title}</h2>
           <Big view={view} units={units} />
@@ -230,8 +256,11 @@ export function Bench(props: BenchProps) {
           <div className="bench-more card-step">
             <StepMore step={step} />
           </div>
-          <Aside view={view} ask={setAsking} onOtherwise={onOtherwise} />
+          <Aside view={view} ask={setAsking} onOtherwise={() => onOtherwise(step.id)} />
           {!awake && <p className="bench-quiet">This browser lets the screen sleep: touch it now and then.</p>}
+          {!reopens() && (
+            <p className="bench-quiet">Without the server this page stays, but does not open again: leave it open.</p>
+          )}
         </div>
       </div>
       <Keys view={view} command={command} ask={setAsking} />

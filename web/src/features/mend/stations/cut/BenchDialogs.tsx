@@ -3,9 +3,8 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { formatLength, judgeReading, PRECISION, readingAt, type StiffNow } from '@deep-mend/core';
+import { formatLength, judgeReading, nearLimits, PRECISION, readingAt, type StiffNow } from '@deep-mend/core';
 import type { BenchProps } from './BenchProps.ts';
-import { paceOf } from './pace.ts';
 import { StiffDialog } from './StiffDialog.tsx';
 import type { Asking, BenchCommand } from './commands.ts';
 import type { BenchStep, BenchView } from './useBench.ts';
@@ -19,7 +18,7 @@ function BeforeTheCut({
   onCut,
   onClose,
 }: Pick<BenchProps, 'plan' | 'units'> & { step: BenchStep; onCut: () => void; onClose: () => void }) {
-  const pace = paceOf(plan, units);
+  const pace = nearLimits(plan, units);
   return (
     <Dialog open onClose={onClose}>
       <DialogTitle>From here metal is gone for good</DialogTitle>
@@ -54,7 +53,8 @@ function boreInside({ plan, mend }: BenchProps): boolean | null {
   for (const { stepId, reading } of [...mend.steps].reverse()) {
     const frozen = plan.steps.find(({ id, kind }) => id === stepId && kind === 'gauge-bore');
     const asked = frozen && readingAt(plan, frozen);
-    if (asked && reading) return judgeReading(asked, { ...reading, notation: 'mm', bare: false }).place === 'inside';
+    if (asked && reading && !reading.simulated)
+      return judgeReading(asked, { ...reading, notation: 'mm', bare: false }).place === 'inside';
   }
   return null;
 }
@@ -92,7 +92,7 @@ export function BenchDialogs({
   const { step, turnPlan, draft } = view;
   return (
     <>
-      {asking === 'cut' && (
+      {asking !== null && typeof asking === 'object' && (
         <BeforeTheCut
           plan={plan}
           step={step}
@@ -100,7 +100,7 @@ export function BenchDialogs({
           onClose={onClose}
           onCut={() => {
             onClose();
-            command.actNow();
+            asking.cut();
           }}
         />
       )}

@@ -23,7 +23,8 @@ export interface BenchProps {
   onStep: (told: StepTold) => Promise<boolean>;
   onStiff: (told: StiffTold & { stepId: string; turns: number | null }) => Promise<boolean>;
   onHandOver: (note: string) => Promise<boolean>;
-  onOtherwise: () => void;
+  /** Something at this step is otherwise than the card says. */
+  onOtherwise: (stepId: string) => void;
   onProve: () => void;
   onLeave: () => void;
 }

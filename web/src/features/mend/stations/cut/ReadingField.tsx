@@ -1,5 +1,6 @@
 import { explainLengthProblem, formatLength, PRECISION, type UnitSystem } from '@deep-mend/core';
 import { useEffect, useRef } from 'react';
+import { FromInstrument } from '../../../../parts/FromInstrument.tsx';
 import type { BenchView } from './useBench.ts';
 
 const PLACES = { inside: 'Inside its limits.', under: 'Under its limits.', over: 'Over its limits.' } as const;
@@ -49,6 +50,7 @@ export function ReadingField({
           onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
         />
       </label>
+      <FromInstrument kinds={asked.by} wanted={{ low: asked.lowMm, high: asked.highMm }} onTake={read} />
       <p id={`reading-${step.id}`} role="status">
         {reading && !reading.length.ok && explainLengthProblem(reading.length.problem)}
         {judged && `${PLACES[judged.place]} ${judged.question ?? ''}`}

@@ -67,7 +67,7 @@ export function StiffDialog({
           color="error"
           variant="outlined"
           onClick={() => onTold({ cause: 'unknown', then: 'broke' })}
-          sx={{ minHeight: 64 }}
+          sx={{ minHeight: 64, color: 'text.primary' }}
         >
           It broke in the hole
         </Button>

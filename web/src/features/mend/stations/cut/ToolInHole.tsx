@@ -1,4 +1,4 @@
-import type { Assessment, FrozenPlan, HoleCase, Route, UnitSystem } from '@deep-mend/core';
+import type { Assessment, CutStage, FrozenPlan, HoleCase, MendEntry, Route, UnitSystem } from '@deep-mend/core';
 import { benchSheet, type BenchTool } from '@deep-mend/drawing';
 import { useId } from 'react';
 import { Linings, PaintSheetLayers } from '../../../../paint/PaintSheet.tsx';
@@ -25,21 +25,39 @@ function toolOf(plan: FrozenPlan, { id }: BenchStep, tipMm: number | null): Benc
   if (frozen?.kind === 'drill') {
     const { diameterMm, blind } = frozen.facts as { diameterMm?: number; blind?: boolean };
     if (diameterMm === undefined) return null;
-    return { kind: 'drill', diameterMm, tipMm: numbers.drillTipMm, leadMm: 0, toMm: blind ? numbers.drillTipMm : null };
+    return {
+      kind: 'drill',
+      diameterMm,
+      tipMm: tipMm ?? numbers.drillTipMm,
+      leadMm: 0,
+      toMm: blind ? numbers.drillTipMm : null,
+    };
   }
   return null;
+}
+
+/** How far it has come, by what is recorded: its last drill, its last tap, the insert. */
+function stageOf(plan: FrozenPlan, steps: MendEntry['steps']): CutStage {
+  const done = (kind: string): boolean => {
+    const last = plan.steps.findLast((step) => step.kind === kind);
+    return last !== undefined && steps.some(({ stepId, end }) => stepId === last.id && end !== 'not-done');
+  };
+  return done('insert') ? 'fitted' : done('tap') ? 'tapped' : done('drill') ? 'bored' : 'found';
 }
 
 /** The section with the tool drawn where it is now; nothing where the plan can no longer be drawn. */
 export function ToolInHole({
   drawn,
   plan,
+  steps,
   step,
   tipMm,
   units,
 }: {
   drawn: { hole: HoleCase; assessment: Assessment; route: Route } | null;
   plan: FrozenPlan;
+  /** What of this plan is recorded. */
+  steps: MendEntry['steps'];
   step: BenchStep;
   tipMm: number | null;
   units: UnitSystem;
@@ -47,7 +65,7 @@ export function ToolInHole({
   const lining = useId();
   if (!drawn) return <div className="bench-plate" />;
   const tool = toolOf(plan, step, tipMm);
-  const sheet = benchSheet({ ...drawn, tool, units, width: WIDTH, height: HEIGHT });
+  const sheet = benchSheet({ ...drawn, stage: stageOf(plan, steps), tool, units, width: WIDTH, height: HEIGHT });
   const linings = { parent: lining };
   return (
     <div className="bench-plate">

@@ -4,7 +4,7 @@ const MARK_WORDS: Readonly<Record<NextMark['kind'], string>> = {
   square: 'square',
   machine: 'to the wrench',
   clear: 'clear out',
-  last: 'last two: feel for the bottom',
+  last: 'feel for the bottom',
   end: 'end',
 };
 

@@ -1,4 +1,5 @@
 import type { UnitSystem } from '@deep-mend/core';
+import type { SentBy } from '../../../../parts/FromInstrument.tsx';
 import { isNumber, isRecord, isText, onDevice } from '../../../../base/kept.ts';
 
 /** What a bench has counted at the step that is open: on this device, between the events. */
@@ -12,8 +13,8 @@ export interface BenchDraft {
   /** Turns at which it was last out and cleared. */
   clearedAt: number;
   startedAt: number;
-  /** What was read at it, as it was typed, and the unit of a bare number; nothing: nobody typed. */
-  reading?: { text: string; units: UnitSystem } | undefined;
+  /** What was read at it, as it was typed, and the unit of a bare number; by which instrument it came, where one sent it. */
+  reading?: { text: string; units: UnitSystem; by?: SentBy | undefined } | undefined;
 }
 
 export const blankDraft = (stepId: string): BenchDraft => ({
@@ -26,7 +27,11 @@ export const blankDraft = (stepId: string): BenchDraft => ({
 });
 
 const isRead = (value: unknown): value is BenchDraft['reading'] =>
-  value === undefined || (isRecord(value) && isText(value.text) && (value.units === 'mm' || value.units === 'in'));
+  value === undefined ||
+  (isRecord(value) &&
+    isText(value.text) &&
+    (value.by === undefined || (isRecord(value.by) && isText(value.by.instrument))) &&
+    (value.units === 'mm' || value.units === 'in'));
 const isDraft = (value: unknown): value is BenchDraft =>
   isRecord(value) &&
   typeof value.stepId === 'string' &&

@@ -1,9 +1,9 @@
-import { turnsWords } from '@deep-mend/core';
+import { LAST_TURNS, turnsWords } from '@deep-mend/core';
 import type { BenchProps, StepTold } from './BenchProps.ts';
 import type { BenchView } from './useBench.ts';
 
-/** What the bench asks about, over the step. */
-export type Asking = 'cut' | 'stiff' | 'otherwise' | 'hand-over' | 'reading' | null;
+/** What the bench asks about, over the step; before metal goes, with what was pressed. */
+export type Asking = 'stiff' | 'otherwise' | 'hand-over' | 'reading' | { cut: () => void } | null;
 
 /** What the one key says at a mark, and what is done there. */
 export const MARK_KEYS = {
@@ -16,7 +16,7 @@ export const MARK_KEYS = {
     key: 'Cleared, go on',
     what: 'Take it all the way out. Brush or vacuum the chips, tool and hole; never blow.',
   },
-  last: { key: 'Felt, go on', what: 'The last two turns by feel: light, and stop at the bottom.' },
+  last: { key: 'Felt, go on', what: `The last ${LAST_TURNS} turns by feel: light, and stop at the bottom.` },
   end: { key: 'Step done', what: 'All turns are made. Out with it, and clean.' },
 } as const;
 
@@ -27,7 +27,7 @@ export function commandsOf(
   ask: (what: Asking) => void,
 ) {
   const { onStep, onProve } = props;
-  const { step, index, steps, turnPlan, state, pending, draft, told, reading } = view;
+  const { step, index, steps, turnPlan, bites, state, pending, draft, told, reading } = view;
   const last = index === steps.length - 1;
   const [mark] = pending;
   const atEnd = state === null || mark === 'end' || (mark === undefined && state.left <= 0);
@@ -39,7 +39,15 @@ export function commandsOf(
       end,
       note,
       seconds: Math.max(0, Math.round((Date.now() - draft.startedAt) / 1000)),
-      ...(reading?.length.ok ? { reading: { text: reading.length.length.text, mm: reading.length.length.mm } } : {}),
+      ...(reading?.length.ok
+        ? {
+            reading: {
+              text: reading.length.length.text,
+              mm: reading.length.length.mm,
+              ...draft.reading?.by,
+            },
+          }
+        : {}),
       ...(turnPlan && draft.turns > 0 ? { turns: draft.turns } : {}),
     });
     if (!recorded) return;
@@ -58,16 +66,20 @@ export function commandsOf(
   };
   const go = primary();
   const needsAsking = step.noReturn === true && !begun;
-  const asked = (act: () => void) => (needsAsking ? () => ask('cut') : act);
+  const asked = (act: () => void) => (needsAsking ? () => ask({ cut: act }) : act);
   return {
     record,
     words: go.words,
     /** The one key makes the turns: a second that does the same is in the way where there is little room. */
     turning: go.turns === true,
     act: asked(go.act),
-    actNow: go.act,
-    /** Null: no turn is made here now. */
-    turnOn: turnPlan && pending.length === 0 ? asked(() => view.turn(view.advance)) : null,
+    /** A turn, or a bite of a drill; null: none is made here now. */
+    turnOn:
+      turnPlan && pending.length === 0
+        ? asked(() => view.turn(view.advance))
+        : bites && bites.done < bites.count
+          ? asked(() => view.turn(1))
+          : null,
   };
 }
 export type BenchCommand = ReturnType<typeof commandsOf>;

@@ -1,8 +1,8 @@
 import type { BenchKept } from '@deep-mend/contract';
+import { placeWords } from '@deep-mend/core';
 import { useCallback, useEffect, useState } from 'react';
 import { call } from '../../../../base/client.ts';
 import { useShop } from '../../../../base/ShopContext.tsx';
-import { placeWords } from '../../placeWords.ts';
 import { StepClocks } from './StepClocks.tsx';
 import { cutWords } from '../cutWords.ts';
 import type { MendView, Station } from '../Station.ts';
@@ -57,7 +57,7 @@ function AtTheBench({
       plan={plan}
       mend={mend}
       units={units}
-      heading={placeWords(detail, view.file.name)}
+      heading={placeWords(detail.place, view.file.name)}
       actor={actor.name}
       drawn={drawn}
       counted={counted}
@@ -68,7 +68,7 @@ function AtTheBench({
         const told = await guarded(() =>
           access.append('went-stiff', { mendId: mend.id, planId, stepId, turns, cause, then, note: '' }),
         );
-        if (told && then === 'plan-again') replan();
+        if (told && then === 'plan-again') replan(stepId);
         if (told && then === 'broke') {
           // What broke in it is stuck in it: freeing begins with that known.
           choose('stuck', 'tap');

@@ -1,5 +1,7 @@
 import {
   advanceOf,
+  biteDepthMm,
+  bitePlanOf,
   judgeReading,
   parseLength,
   readingAt,
@@ -7,10 +9,10 @@ import {
   turnsAt,
   type FrozenPlan,
   type MendEntry,
-  type TurnPlan,
   type UnitSystem,
 } from '@deep-mend/core';
 import { useEffect, useMemo, useState } from 'react';
+import type { SentBy } from '../../../../parts/FromInstrument.tsx';
 import { blankDraft, draftOf, keepDraft, type BenchDraft } from './benchDraft.ts';
 
 export type BenchStep = FrozenPlan['said']['mm']['steps'][number];
@@ -28,6 +30,15 @@ export const COPY_EVERY_MS = 10_000;
 
 /** No hole is deeper than this. */
 const MOST_READ_MM = 500;
+
+/** Copies what was counted, some time after the last press. */
+function useCopied({ stepId, turns }: BenchDraft, onCopy: (stepId: string, turns: number) => void): void {
+  useEffect(() => {
+    if (turns === 0) return undefined;
+    const copying = setTimeout(() => onCopy(stepId, turns), COPY_EVERY_MS);
+    return () => clearTimeout(copying);
+  }, [stepId, turns, onCopy]);
+}
 
 /** The step that is shown and what is counted at it. */
 export function useBench({
@@ -47,13 +58,13 @@ export function useBench({
   const [looking, setLooking] = useState<number | null>(null);
   const index = looking ?? open;
   const step = steps[index]!;
-  const turnPlan = useMemo<TurnPlan | null>(() => {
+  const { turnPlan, bitePlan, asked } = useMemo(() => {
     const frozen = plan.steps.find(({ id }) => id === step.id);
-    return frozen ? turnPlanOf(frozen) : null;
-  }, [plan, step.id]);
-  const asked = useMemo(() => {
-    const frozen = plan.steps.find(({ id }) => id === step.id);
-    return frozen ? readingAt(plan, frozen) : null;
+    return {
+      turnPlan: frozen ? turnPlanOf(frozen) : null,
+      bitePlan: frozen ? bitePlanOf(frozen) : null,
+      asked: frozen ? readingAt(plan, frozen) : null,
+    };
   }, [plan, step.id]);
   const [kept, setKept] = useState<BenchDraft>(() => draftOf(mend.id, planId, step.id) ?? blankDraft(step.id));
   const draft = kept.stepId === step.id ? kept : (draftOf(mend.id, planId, step.id) ?? blankDraft(step.id));
@@ -62,12 +73,7 @@ export function useBench({
     setKept(next);
   };
 
-  const { stepId, turns } = draft;
-  useEffect(() => {
-    if (turns === 0) return undefined;
-    const copying = setTimeout(() => onCopy(stepId, turns), COPY_EVERY_MS);
-    return () => clearTimeout(copying);
-  }, [stepId, turns, onCopy]);
+  useCopied(draft, onCopy);
 
   const last = draft.presses.at(-1) ?? 0;
   const state = turnPlan && turnsAt(turnPlan, draft.turns, Math.max(draft.seenAt, draft.turns - last));
@@ -86,6 +92,13 @@ export function useBench({
     allDone,
     step,
     turnPlan,
+    /** Bites of a drill, which may be counted or not; null: it goes in one. */
+    bites: bitePlan && {
+      count: bitePlan.count,
+      done: Math.min(draft.turns, bitePlan.count),
+      tipMm: biteDepthMm(bitePlan, draft.turns),
+      nextMm: biteDepthMm(bitePlan, draft.turns + 1),
+    },
     draft,
     state,
     /** What is asked for before the next turn. */
@@ -108,9 +121,12 @@ export function useBench({
       });
     },
     // A number typed on keeps its unit; an emptied field begins again in the unit that is shown.
-    read: (text: string) => {
+    read: (text: string, by?: SentBy) => {
       const before = draft.reading;
-      keep({ ...draft, reading: { text, units: before && before.text.trim() !== '' ? before.units : units } });
+      keep({
+        ...draft,
+        reading: { text, units: before && before.text.trim() !== '' ? before.units : units, by },
+      });
     },
     seen: () =>
       keep({ ...draft, seenAt: draft.turns, clearedAt: state?.now.includes('clear') ? draft.turns : draft.clearedAt }),

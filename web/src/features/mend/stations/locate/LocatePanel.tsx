@@ -1,3 +1,4 @@
+import { outcomeWords } from '@deep-mend/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -9,7 +10,6 @@ import { Link } from 'react-router';
 import { useKeptForm } from '../../../../base/useKeptForm.ts';
 import { FacePicker } from '../../../../parts/FacePicker.tsx';
 import { readableDate } from '../../../../parts/format.ts';
-import { outcomeWords } from '../../../../parts/outcomeWords.ts';
 
 interface Props {
   detail: HoleDetail;

@@ -1,14 +1,20 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { ENGINE_VERSION, formatLength, formatLoad, type FrozenPlan, type UnitSystem, PRECISION } from '@deep-mend/core';
-import { useState, type ReactNode } from 'react';
-import { onDevice } from '../../../../base/kept.ts';
+import {
+  ENGINE_VERSION,
+  formatLength,
+  formatLoad,
+  minutesOf,
+  type FrozenPlan,
+  type UnitSystem,
+  PRECISION,
+} from '@deep-mend/core';
+import type { PaperId } from '@deep-mend/drawing';
+import type { ReactNode } from 'react';
 import { Figure } from '../../../../parts/Figure.tsx';
-import { isPaper, PAPERS, type Paper } from '../../../../parts/papers.ts';
+import { OnPaper } from '../../../../parts/OnPaper.tsx';
 import { Verdict } from '../../../../parts/Verdict.tsx';
 import { CardStep } from '../../card/CardStep.tsx';
 import { BoreBeforeTapping } from './BoreBeforeTapping.tsx';
@@ -48,7 +54,7 @@ type Steps = FrozenPlan['said']['mm']['steps'];
 
 /** What the whole card takes: its time without waits, and every tool that the crib does not have. */
 function Takes({ steps }: { steps: Steps }) {
-  const minutes = steps.reduce((sum, step) => sum + (step.minutes ?? 0), 0);
+  const minutes = minutesOf(steps);
   const missing = new Map(
     steps
       .flatMap(({ tools = [] }) => tools.filter(({ state }) => state === 'missing'))
@@ -88,43 +94,6 @@ function WorkCard({ steps }: { steps: Steps }) {
   );
 }
 
-/** The card on paper: a PDF of its own, made by the server from the frozen plan. */
-function OnPaper({ hrefOf }: { hrefOf: (paper: Paper) => string }) {
-  const [paper, setPaper] = useState<Paper>(() => onDevice.value('paper', isPaper) ?? 'a4');
-  return (
-    <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', mt: 1.5 }} className="no-print">
-      <Button
-        variant="outlined"
-        component="a"
-        href={hrefOf(paper)}
-        target="_blank"
-        rel="noopener"
-        sx={{ flex: 1, minHeight: 48 }}
-      >
-        The card on paper (PDF)
-      </Button>
-      <TextField
-        select
-        size="small"
-        label="Paper"
-        value={paper}
-        onChange={({ target: { value } }) => {
-          if (!isPaper(value)) return;
-          onDevice.keep('paper', value);
-          setPaper(value);
-        }}
-        sx={{ width: 110 }}
-      >
-        {PAPERS.map(({ id, name }) => (
-          <MenuItem key={id} value={id}>
-            {name}
-          </MenuItem>
-        ))}
-      </TextField>
-    </Box>
-  );
-}
-
 /** The frozen plan: its numbers and the work card. It does not move until someone plans again. */
 export function PreparePanel({
   plan,
@@ -146,7 +115,7 @@ export function PreparePanel({
   moved: boolean;
   units: UnitSystem;
   /** Where the card lies as a file; null: the server does not have this plan yet. */
-  onPaper: ((paper: Paper) => string) | null;
+  onPaper: ((paper: PaperId) => string) | null;
   onAgain: () => void;
   onOtherwise: (() => void) | null;
   /** Why the machine is shut; null: it is open. */
@@ -195,7 +164,7 @@ export function PreparePanel({
           It came out otherwise
         </Button>
       )}
-      {onPaper && <OnPaper hrefOf={onPaper} />}
+      {onPaper && <OnPaper papers={[{ name: 'The card on paper (PDF)', hrefOf: onPaper }]} />}
       <WorkCard steps={plan.said[units].steps} />
       <Typography sx={{ fontSize: 13.5, color: 'text.secondary', mt: 1 }}>
         Numbers frozen by engine {plan.engineVersion}. The product plans; it does not approve. The maker’s limits and

@@ -54,7 +54,7 @@ function Panel({ view }: { view: MendView }) {
       units={units}
       onPaper={onPaper}
       onAgain={() => go('decide')}
-      onOtherwise={mend ? replan : null}
+      onOtherwise={mend ? () => replan() : null}
       onCut={() => go('cut')}
     />
   );

@@ -1,9 +1,11 @@
 import { cleanup, screen } from '@testing-library/react';
 import { formatLengthWithUnit, readingAt, type RecordedResult } from '@deep-mend/core';
 import { fileWith, plannedCoil, show } from '../../../../../test/panel.tsx';
+import { serve } from '../../../../../test/serve.ts';
 import { ProvePanel } from './ProvePanel.tsx';
 
 const plan = plannedCoil();
+beforeEach(() => void serve({ 'GET /instruments': [] }));
 const length = plan.expectations.find(
   ({ kind, lowMm, highMm }) => kind === 'length' && lowMm !== null && highMm !== null,
 )!;
@@ -14,14 +16,15 @@ const panel = (props: Partial<Parameters<typeof ProvePanel>[0]> = {}) => (
     plan={plan}
     mend={mendWith(null)}
     units="mm"
+    carriesBy={() => null}
     gated={false}
-    bar={null}
+    bars={{ mended: null, unproved: null }}
     onRecord={async () => true}
     onClose={async () => undefined}
     {...props}
   />
 );
-const field = () => screen.getByLabelText<HTMLInputElement>(new RegExp(`^${length.title}`));
+const field = () => screen.getByRole<HTMLInputElement>('textbox', { name: new RegExp(`^${length.title}, `) });
 const button = (name: RegExp) => screen.getByRole<HTMLButtonElement>('button', { name });
 
 beforeEach(() => localStorage.clear());
@@ -29,7 +32,7 @@ beforeEach(() => localStorage.clear());
 test('nothing measured cannot be recorded, nor signed', () => {
   show(panel());
   expect(button(/^Record what was measured/).disabled).toBe(true);
-  expect(screen.queryByRole('button', { name: /^Mended, signed/ })).toBeNull();
+  expect(screen.queryByRole('button', { name: /^Mended and proved, signed/ })).toBeNull();
 });
 
 test('what was read at the bench stands where it is proved; of an earlier plan it does not', () => {
@@ -75,7 +78,7 @@ test('a slip is said at the field, and cannot be recorded', async () => {
 
 test('a result beside the plan cannot be signed as mended', () => {
   show(panel({ mend: mendWith([{ id: length.id, mm: length.highMm! + 3 }]) }));
-  expect(button(/^Mended, signed/).disabled).toBe(true);
+  expect(button(/^Mended and proved, signed/).disabled).toBe(true);
   expect(screen.getByText(/Something came out other than planned/)).toBeTruthy();
 });
 
@@ -88,16 +91,50 @@ test('where someone can be hurt a second person signs, never the same one', asyn
       onClose: async (...how) => void closed.push(how),
     }),
   );
-  expect(button(/^Mended, signed/).disabled).toBe(true);
+  expect(button(/^Mended and proved, signed/).disabled).toBe(true);
   await user.click(screen.getByRole('combobox', { name: 'Second signature' }));
   expect(screen.getAllByRole('option').map((option) => option.textContent)).toEqual(['Lead hand']);
   await user.click(screen.getByRole('option', { name: 'Lead hand' }));
-  await user.click(button(/^Mended, signed/));
+  await user.click(button(/^Mended and proved, signed/));
   expect(closed).toEqual([['mended', 'a2']]);
 });
 
 test('what bars it is said, and it stays unsigned', () => {
-  show(panel({ mend: mendWith([{ id: length.id, mm: good }]), bar: 'Nobody released it' }));
+  show(
+    panel({ mend: mendWith([{ id: length.id, mm: good }]), bars: { mended: 'Nobody released it', unproved: null } }),
+  );
   expect(screen.getByText('Nobody released it.')).toBeTruthy();
-  expect(button(/^Mended, signed/).disabled).toBe(true);
+  expect(button(/^Mended and proved, signed/).disabled).toBe(true);
+});
+
+test('each proof says what it cannot show; not done needs a reason, and is never a pass', async () => {
+  const sent: RecordedResult[][] = [];
+  const { user } = show(panel({ onRecord: async (results) => sent.push(results) > 0 }));
+  expect(screen.getByText(/one with 45 % of its depth takes a good screw too/)).toBeTruthy();
+  await user.click(button(/^Tang out and counted.*: not done$/));
+  expect(button(/^Record what was measured/).disabled).toBe(true);
+  await user.type(screen.getByLabelText('Why it was not done'), 'tangless');
+  await user.click(button(/^Record what was measured/));
+  expect(sent).toEqual([[{ id: 'tang', notDone: 'tangless' }]]);
+});
+
+test('mended, not proved, is offered only where a reason stands for what was not done', async () => {
+  const closed: unknown[] = [];
+  const all = plan.expectations.map(({ id, kind, lowMm, mostTurns, leastNm }): RecordedResult => {
+    if (id === 'bore') return { id, notDone: 'the gauge was away' };
+    if (kind === 'length') return { id, mm: (lowMm ?? 0) + 0.01 };
+    if (kind === 'pass-fail') return { id, passed: true };
+    return kind === 'turns' ? { id, turns: mostTurns! } : { id, nm: leastNm! };
+  });
+  const { user } = show(
+    panel({
+      mend: mendWith(all),
+      bars: { mended: 'Something that proves it was not done', unproved: null },
+      onClose: async (...how) => void closed.push(how),
+    }),
+  );
+  expect(screen.getByText(/^Not proved: not done was/)).toBeTruthy();
+  expect(button(/^Mended and proved, signed/).disabled).toBe(true);
+  await user.click(button(/^Mended, not proved/));
+  expect(closed).toEqual([['unproved', null]]);
 });

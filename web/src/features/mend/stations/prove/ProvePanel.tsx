@@ -1,88 +1,85 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import ToggleButton from '@mui/material/ToggleButton';
-import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import {
-  compareResult,
-  explainLengthProblem,
+  formatLoad,
+  proofStanding,
+  type AsCut,
   type Expectation,
   type FrozenPlan,
   type MendEntry,
   type MendOutcome,
+  type ProofStanding,
   type RecordedResult,
   type UnitSystem,
 } from '@deep-mend/core';
 import { useState } from 'react';
 import { useKeptForm } from '../../../../base/useKeptForm.ts';
 import { ChecksList } from '../../ChecksList.tsx';
+import { ProofField } from './ProofField.tsx';
 import { SignAndClose } from './SignAndClose.tsx';
-import { rangeWords, useResults, type Measured } from './useResults.ts';
+import { useResults } from './useResults.ts';
+import './prove.css';
 
 interface Props {
   plan: FrozenPlan;
   mend: MendEntry;
   units: UnitSystem;
+  /** What it carries by what was measured; null: nothing was, or it does not hang on it. */
+  carriesBy: (results: readonly RecordedResult[]) => AsCut | null;
   gated: boolean;
-  /** Why it may not be signed as mended; null: it may. */
-  bar: string | null;
+  /** Why it may not be signed as mended, and as mended but not proved; null: it may. */
+  bars: Record<'mended' | 'unproved', string | null>;
   /** Whether it was recorded. */
   onRecord: (results: RecordedResult[], note: string) => Promise<boolean>;
   onClose: (outcome: MendOutcome, secondSignedBy: string | null) => Promise<void>;
 }
 
-/** The field of one expectation: a length, or whether it came out. */
-function MeasuredField({
-  measured: { expectation, text, typedIn, length },
-  units,
-  onEnter,
-}: {
-  measured: Measured;
-  units: UnitSystem;
-  onEnter: (id: Expectation['id'], text: string) => void;
-}) {
-  const { id, title } = expectation;
-  if (expectation.kind === 'length')
-    return (
-      <TextField
-        label={`${title}, ${typedIn}`}
-        value={text}
-        onChange={(event) => onEnter(id, event.target.value)}
-        error={length !== null && !length.ok}
-        helperText={length && !length.ok ? explainLengthProblem(length.problem) : rangeWords(expectation, units)}
-      />
-    );
+const STANDING_WORDS: Readonly<Record<ProofStanding['standing'], string>> = {
+  proved: 'Proved by what was found',
+  'not-proved': 'Not proved: not done was',
+  failed: 'It did not pass',
+  open: 'Still to be shown',
+};
+
+/** How it stands by now, and what is in the way. */
+function Standing({ standing: { standing, wants } }: { standing: ProofStanding }) {
+  const titles = wants.map(({ title }) => title.toLowerCase()).join('; ');
   return (
-    <Box>
-      <Typography sx={{ mb: 0.5 }}>{title}</Typography>
-      <ToggleButtonGroup
-        exclusive
-        value={text === '' ? null : text}
-        onChange={(_, value: string | null) => onEnter(id, value ?? '')}
-        aria-label={title}
-        fullWidth
-      >
-        <ToggleButton value="pass">yes</ToggleButton>
-        <ToggleButton value="fail">no</ToggleButton>
-      </ToggleButtonGroup>
-    </Box>
+    <p className="proof-standing" data-standing={standing} aria-live="polite">
+      <b>{STANDING_WORDS[standing]}</b>
+      {titles !== '' && `: ${titles}`}.
+    </p>
   );
 }
 
-/** What the plan expects and nobody measured. */
-function Unmeasured({ expectations, ids }: { expectations: FrozenPlan['expectations']; ids: readonly string[] }) {
-  if (ids.length === 0) return null;
-  const titles = expectations.filter(({ id }) => ids.includes(id)).map(({ title }) => title.toLowerCase());
-  return <Typography sx={{ color: 'text.secondary' }}>Not measured: {titles.join(', ')}.</Typography>;
+/** What was really cut carries what it carries: said where it is another load than planned. */
+function Carries({ cut, units }: { cut: AsCut | null; units: UnitSystem }) {
+  if (!cut || cut.stripLoadN === null || cut.plannedN === null) return null;
+  const [now, planned] = [formatLoad(cut.stripLoadN, units), formatLoad(cut.plannedN, units)];
+  return (
+    <Typography sx={{ fontWeight: now === planned ? 400 : 700 }}>
+      As it was cut, its thread carries {now}
+      {now === planned ? ', as planned.' : `; planned was ${planned}.`}
+    </Typography>
+  );
 }
 
-/** What was measured when the work was done, held against the plan; then the signature that closes the mend. */
-export function ProvePanel({ plan, mend, units, gated, bar, onRecord, onClose }: Props) {
-  const { measured, results, enter, bad, forget } = useResults(plan, mend, units);
+/** What is said over rows of one need: where several ways show the same, one of them is enough. */
+const GROUPS: Readonly<Record<NonNullable<Expectation['need']>, string>> = {
+  must: '',
+  'if-can': 'If it can be tried',
+  thread: 'The thread: go and no-go, or a good screw',
+  square: 'Square: by eye, or by the gap under a head',
+};
+
+/** What was found when the work was done, each with what it cannot show; then the signature that closes the mend. */
+export function ProvePanel({ plan, mend, units, carriesBy, gated, bars, onRecord, onClose }: Props) {
+  const { measured, results, enter, notDone, bad, forget } = useResults(plan, mend, units);
   const note = useKeptForm(`result-note:${mend.id}`, { note: mend.resultNote });
   const [busy, setBusy] = useState(false);
-  const comparison = compareResult(plan, results);
+  const standing = proofStanding(plan, results);
   const run = (work: () => Promise<void>) => {
     setBusy(true);
     void work().finally(() => setBusy(false));
@@ -97,11 +94,18 @@ export function ProvePanel({ plan, mend, units, gated, bar, onRecord, onClose }:
   return (
     <Box component="section" aria-label="Prove and record" sx={{ display: 'grid', gap: 2 }}>
       <Typography variant="h3" component="h2">
-        What was cut, measured
+        What was cut, proved
       </Typography>
-      {measured.map((row) => (
-        <MeasuredField key={row.expectation.id} measured={row} units={units} onEnter={enter} />
-      ))}
+      {measured.map((row, index) => {
+        const { need = 'must' } = row.expectation;
+        const begins = measured[index - 1]?.expectation.need !== need && GROUPS[need] !== '';
+        return (
+          <Box key={row.expectation.id}>
+            {begins && <Typography className="proof-group">{GROUPS[need]}</Typography>}
+            <ProofField row={standing.rows[index]!} measured={row} units={units} onEnter={enter} onNotDone={notDone} />
+          </Box>
+        );
+      })}
       <TextField
         label="Note"
         value={note.typed.note}
@@ -109,6 +113,8 @@ export function ProvePanel({ plan, mend, units, gated, bar, onRecord, onClose }:
         multiline
         minRows={2}
       />
+      <Standing standing={standing} />
+      <Carries cut={carriesBy(results)} units={units} />
       <Button
         variant={mend.results ? 'outlined' : 'contained'}
         disabled={busy || bad || results.length === 0}
@@ -117,17 +123,15 @@ export function ProvePanel({ plan, mend, units, gated, bar, onRecord, onClose }:
         {mend.results ? 'Record again' : 'Record what was measured'}
       </Button>
       {results.length > 0 && (
-        <>
-          <ChecksList checks={comparison.checks} units={units} />
-          <Unmeasured expectations={plan.expectations} ids={comparison.unmeasured} />
-        </>
+        <ChecksList checks={standing.rows.flatMap(({ check }) => (check ? [check] : []))} units={units} />
       )}
       {mend.results && (
         <SignAndClose
           steps={plan.said[units].steps.filter((step) => step.afterProof)}
-          verdict={comparison.verdict}
+          // What is signed is what is recorded, not what is typed since.
+          standing={proofStanding(plan, mend.results).standing}
           gated={gated}
-          bar={bar}
+          bars={bars}
           busy={busy}
           onClose={(outcome, second) => run(() => onClose(outcome, second))}
         />

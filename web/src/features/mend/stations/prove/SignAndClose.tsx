@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import type { FrozenPlan, MendOutcome, Verdict } from '@deep-mend/core';
+import type { FrozenPlan, MendOutcome, ProofStanding } from '@deep-mend/core';
 import { useState } from 'react';
 import { useShop } from '../../../../base/ShopContext.tsx';
 
@@ -43,27 +43,29 @@ function SecondSignature({ value, onChange }: { value: string; onChange: (id: st
   );
 }
 
-/** How the mend ends: mended and signed, sent out, or given up. */
+/** How the mend ends: mended and signed, proved or not, sent out, or given up. */
 export function SignAndClose({
   steps,
-  verdict,
+  standing,
   gated,
-  bar,
+  bars,
   busy,
   onClose,
 }: {
   steps: readonly SaidStep[];
-  /** Of what was measured against the plan. */
-  verdict: Verdict;
+  /** Of what is recorded. */
+  standing: ProofStanding['standing'];
   gated: boolean;
-  /** Why it may not be signed as mended; null: it may. */
-  bar: string | null;
+  /** Why it may not be signed so; null: it may. */
+  bars: Record<'mended' | 'unproved', string | null>;
   busy: boolean;
   onClose: (outcome: MendOutcome, secondSignedBy: string | null) => void;
 }) {
   const { actor } = useShop();
   const [second, setSecond] = useState('');
-  const failed = verdict === 'does-not-hold';
+  const failed = standing === 'failed';
+  const unsigned = gated && second === '';
+  const signed = (outcome: MendOutcome) => onClose(outcome, second === '' ? null : second);
   return (
     <Box sx={{ borderTop: 2, borderColor: 'text.primary', pt: 2, display: 'grid', gap: 1.5 }}>
       <Typography variant="h3" component="h3">
@@ -74,16 +76,21 @@ export function SignAndClose({
           Something came out other than planned. Plan again from what is there now, or close it as given up or sent out.
         </Alert>
       )}
-      {bar && <Alert severity="warning">{bar}.</Alert>}
+      {!failed && bars.mended && <Alert severity="warning">{bars.mended}.</Alert>}
       <StepsAfter steps={steps} />
       {gated && <SecondSignature value={second} onChange={setSecond} />}
       <Button
         variant="contained"
-        disabled={busy || bar !== null || failed || (gated && second === '')}
-        onClick={() => onClose('mended', second === '' ? null : second)}
+        disabled={busy || bars.mended !== null || failed || unsigned}
+        onClick={() => signed('mended')}
       >
-        Mended, signed by {actor.name}
+        Mended and proved, signed by {actor.name}
       </Button>
+      {standing === 'not-proved' && !gated && (
+        <Button variant="outlined" disabled={busy || bars.unproved !== null} onClick={() => signed('unproved')}>
+          Mended, not proved: signed so by {actor.name}
+        </Button>
+      )}
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
         <Button variant="outlined" disabled={busy} onClick={() => onClose('sent-out', null)}>
           Sent out

@@ -1,10 +1,17 @@
-import { CLOSE_BARS, mayClose, wantsTwoSignatures, type MendOutcome, type RecordedResult } from '@deep-mend/core';
+import {
+  asCut,
+  CLOSE_BARS,
+  mayClose,
+  wantsTwoSignatures,
+  type MendOutcome,
+  type RecordedResult,
+} from '@deep-mend/core';
 import { useNavigate } from 'react-router';
 import { cutWords } from '../cutWords.ts';
 import type { MendView, Station } from '../Station.ts';
 import { ProvePanel } from './ProvePanel.tsx';
 
-function Panel({ view: { access, detail, file, guarded, mend, plan, units } }: { view: MendView }) {
+function Panel({ view: { access, detail, file, guarded, live, mend, plan, route, units } }: { view: MendView }) {
   const navigate = useNavigate();
   if (!plan || !mend) return null;
   const recordResults = async (results: RecordedResult[], note: string) => {
@@ -17,15 +24,25 @@ function Panel({ view: { access, detail, file, guarded, mend, plan, units } }: {
     );
     if (done) void navigate(`/holes/${detail.id}`);
   };
-  const bar = mayClose(file);
+  const barOf = (outcome: 'mended' | 'unproved'): string | null => {
+    const bar = mayClose(file, outcome);
+    return bar === 'yes' ? null : CLOSE_BARS[bar];
+  };
   return (
     <ProvePanel
       key={mend.planId}
       plan={plan}
       mend={mend}
       units={units}
+      carriesBy={(results) => {
+        const found = (id: RecordedResult['id']) => results.find((row) => row.id === id)?.mm ?? null;
+        const { proposal } = live;
+        return proposal && route
+          ? asCut(proposal.hole, route, { boreMm: found('bore'), fullThreadMm: found('full-thread') })
+          : null;
+      }}
       gated={wantsTwoSignatures(file)}
-      bar={bar === 'yes' ? null : CLOSE_BARS[bar]}
+      bars={{ mended: barOf('mended'), unproved: barOf('unproved') }}
       onRecord={recordResults}
       onClose={close}
     />

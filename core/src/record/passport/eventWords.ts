@@ -1,17 +1,29 @@
+import { formatLengthWithUnit } from '../../basis/units/index.ts';
+import { MEANS } from '../../facts/means/index.ts';
+import { FASTENER_CLASS_NAMES, PARENTS } from '../../facts/materials/index.ts';
+import { threadById } from '../../facts/threads/index.ts';
+import { choiceRow, quantityRow } from '../../judge/hole/index.ts';
 import {
-  choiceRow,
-  FASTENER_CLASS_NAMES,
-  MEANS,
-  PARENTS,
-  quantityRow,
+  MEND_OUTCOMES,
   STEP_ENDS,
-  threadById,
   type EventKindId,
   type EventPayloads,
   type HoleEventBody,
-} from '@deep-mend/core';
-import { doubtWords } from './format.ts';
-import { outcomeWords } from './outcomeWords.ts';
+  type MendEntry,
+  type ReadingEntry,
+} from '../events/index.ts';
+
+/**
+ * A reading's doubt, in the system in which the reading was typed, so that one line never speaks of two. Finer than a length:
+ * a micrometer's few thousandths must not round up.
+ */
+export function doubtWords(halfWidthMm: number, notation: ReadingEntry['notation']): string {
+  return notation === 'mm' ? formatLengthWithUnit(halfWidthMm, 'mm', 3) : formatLengthWithUnit(halfWidthMm, 'in', 4);
+}
+
+/** How a mend ended, or that it has not. @example outcomeWords('unproved') // 'mended, not proved' */
+export const outcomeWords = (outcome: MendEntry['outcome']): string =>
+  MEND_OUTCOMES.find((row) => row.id === outcome)?.name ?? 'under way';
 
 /** A choice's value as its field shows it. */
 function valueWords({ field, value }: EventPayloads['choice']): string {
@@ -32,6 +44,10 @@ const readingWords = ({ quantity, text, notation, halfWidthMm }: Reading) =>
 
 const THEN_WORDS = { 'goes-on': 'goes on', 'plan-again': 'planned again', broke: 'the tool broke' } as const;
 
+/** When something is due. @example lookAgainWords({ by: '2027-03-28', afterHours: 500 }) // 'by 2027-03-28 or after 500 h' */
+export const lookAgainWords = ({ by, afterHours }: { by: string | null; afterHours: number | null }): string =>
+  [by === null ? '' : `by ${by}`, afterHours === null ? '' : `after ${afterHours} h`].filter(Boolean).join(' or ');
+
 /** What a person did, kind by kind, in one line. */
 const WORDS: { readonly [K in EventKindId]: (payload: EventPayloads[K]) => string } = {
   located: ({ name }) => `New hole: ${name}`,
@@ -45,14 +61,19 @@ const WORDS: { readonly [K in EventKindId]: (payload: EventPayloads[K]) => strin
   looked: ({ ticks }) => `Looked at before the cut: ${ticks.length} of the list`,
   released: ({ by, reference }) => `Released by ${by}, ${reference}`,
   attempt: ({ means, outcome }) => `Tried to free it: ${MEANS[means].name} (${outcome})`,
-  'step-done': ({ stepId, end, note, turns }) =>
-    `At the machine, ${stepId}: ${STEP_ENDS.find(({ id }) => id === end)!.name}${turns === undefined ? '' : `, ${turns} turns`}${note === '' ? '' : ` (${note})`}`,
+  'step-done': ({ stepId, end, note, turns, reading }) =>
+    `At the machine, ${stepId}: ${STEP_ENDS.find(({ id }) => id === end)!.name}${turns === undefined ? '' : `, ${turns} turns`}${reading === undefined ? '' : `, read ${reading.text}${reading.instrument ? `, ${reading.instrument}` : ''}`}${note === '' ? '' : ` (${note})`}`,
   'clock-started': ({ what, dueAt }) => `A clock runs: ${what}, due ${dueAt.slice(0, 16).replace('T', ' ')} UTC`,
   'clock-ended': () => 'A clock was stopped',
   'handed-over': ({ note }) => `Handed over: ${note}`,
   'went-stiff': ({ stepId, turns, then }) =>
     `It went stiff at ${stepId}${turns === null ? '' : ` after ${turns} turns`}: ${THEN_WORDS[then]}`,
   result: ({ results }) => `Proof recorded: ${results.length} ${results.length === 1 ? 'check' : 'checks'}`,
+  'look-again': ({ by, afterHours, what }) =>
+    by === null && afterHours === null
+      ? 'Looked at again: nothing more is due'
+      : `To be looked at again ${lookAgainWords({ by, afterHours })}${what === '' ? '' : `: ${what}`}`,
+  amended: ({ what, reason }) => `A signed mend amended: ${what} (${reason})`,
   'mend-closed': ({ outcome }) => `Mend ended: ${outcomeWords(outcome)}`,
 };
 

@@ -1,4 +1,4 @@
-import { CHOICES, MEANS_IDS, type EventKindId, type HoleEventBody, type HoleChoices } from '@deep-mend/core';
+import { CHOICES, MEANS_IDS, type EventKindId, type HoleEventBody, type HoleChoices } from '../../index.ts';
 import { eventWords, knowsEvent } from './eventWords.ts';
 
 const words = (kind: EventKindId, payload: object) => eventWords({ kind, payload } as unknown as HoleEventBody);

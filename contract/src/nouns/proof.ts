@@ -1,0 +1,15 @@
+import { EXPECTATION_IDS } from '@deep-mend/core';
+import { z } from 'zod';
+import { Millimetres, plainText, Reason } from '../basics.ts';
+
+/** What was found of one proof: read, counted, passed or failed; or why it was not done, which is never a pass. */
+export const ProofResult = z.strictObject({
+  id: z.enum(EXPECTATION_IDS),
+  mm: Millimetres.optional(),
+  turns: z.number().min(0).max(1_000).optional(),
+  nm: z.number().min(0).max(100_000).optional(),
+  passed: z.boolean().optional(),
+  notDone: Reason.optional(),
+  instrument: plainText().min(1).max(80).optional(),
+  simulated: z.literal(true).optional(),
+});

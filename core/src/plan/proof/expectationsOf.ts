@@ -1,0 +1,132 @@
+import { LEAST_SET_DOWN_TURNS } from '../../facts/inserts/index.ts';
+import { internalLimits, noGoTurns } from '../../facts/threads/index.ts';
+import { WAYS } from '../../facts/ways/index.ts';
+import { isBolted, sealsOnFace, serviceTakenC, type HoleCase } from '../../judge/hole/index.ts';
+import { HEAD_D, headGapMm, TAP_LEAN_LIMIT_DEG } from '../cutting/index.ts';
+import { isInner } from '../workcard/index.ts';
+import { boreLimits, classLimits, threadToMm, type Route } from '../routes/index.ts';
+import type { Expectation } from './Expectation.ts';
+import { PROOF_KINDS, type ProofId } from './proofKinds.ts';
+
+/** A coil may sit this much deeper than planned, in turns (insert practice). */
+const SET_DOWN_OVER_TURNS = 0.5;
+/** Hotter than this in service, a joint settles: it is tightened again after its first heat (our estimate). */
+const SETTLES_C = 100;
+
+/** What a wrench is set to, never above what is meant. */
+const settableNm = (nm: number): number => (nm < 10 ? Math.floor(nm * 10) / 10 : Math.floor(nm));
+
+type StepsWanted = readonly { kind: string; id: string }[];
+type Row = Omit<Expectation, 'id' | 'kind' | 'cannotShow'>;
+const row = (
+  id: ProofId,
+  title: string,
+  need: NonNullable<Expectation['need']>,
+  rest: Partial<Row> = {},
+): Expectation => ({
+  id,
+  title,
+  kind: PROOF_KINDS[id].answer,
+  lowMm: null,
+  highMm: null,
+  ...rest,
+  need,
+  cannotShow: PROOF_KINDS[id].cannotShow,
+});
+
+/** The bore by the limits of its class. A plan that stands on its strength outside the usual class says what it was to be. */
+function boreRow(route: Route): Expectation[] {
+  // A bore without a tap is clear: it has no limits of a thread.
+  if (route.cut.drillMm === null || route.cut.tapLeads.length === 0) return [];
+  const limits = classLimits(route);
+  const planned = boreLimits(route);
+  const wider = planned.lowMm < limits.lowMm || planned.highMm > limits.highMm;
+  return [row('bore', 'Bore, gauged before tapping', 'must', { ...limits, ...(wider ? { plannedMm: planned } : {}) })];
+}
+
+/** What fills the hole is bored and tapped again: that bore is the one that the screw's thread stands in. */
+function innerBoreRow({ thread }: HoleCase, steps: StepsWanted): Expectation[] {
+  if (!steps.some(({ kind, id }) => kind === 'gauge-bore' && isInner(id))) return [];
+  const { minorMinMm: lowMm, minorMaxMm: highMm } = internalLimits(thread);
+  return [row('inner-bore', 'Bore in what fills it, gauged before tapping', 'must', { lowMm, highMm })];
+}
+
+/** Thread, by gauge or by a good screw; how deep, where it can end too early. */
+function threadRows(hole: HoleCase, route: Route): Expectation[] {
+  const { fullThreadToMm } = route.depths;
+  const rows =
+    fullThreadToMm > 0
+      ? [
+          row('full-thread', 'Full thread to', hole.kind === 'blind' ? 'must' : 'if-can', { lowMm: threadToMm(route) }),
+          row('gauge', 'Go gauge runs in by hand to its depth', 'thread'),
+          row('no-go', 'No-go gauge: turns that it takes', 'thread', {
+            mostTurns: noGoTurns(route.cut.thread ?? route.thread),
+          }),
+        ]
+      : [];
+  return [...rows, row('screw', 'Good screw runs in by hand over its length, with little shake', 'thread')];
+}
+
+function squareRows(hole: HoleCase, route: Route): Expectation[] {
+  const square = row('square', 'Square in two views', 'square');
+  if (!isBolted(hole)) return [square];
+  const highMm = headGapMm(HEAD_D * route.thread.majorMm, TAP_LEAN_LIMIT_DEG);
+  return [square, row('head-gap', 'Gap under a head, on one side', 'square', { lowMm: 0, highMm })];
+}
+
+function sleeveRows(route: Route, steps: StepsWanted): Expectation[] {
+  const { depths, thread, method } = route;
+  const { sleeve } = WAYS[method];
+  const has = (wanted: string) => steps.some(({ kind }) => kind === wanted);
+  const rows: Expectation[] = [];
+  if (depths.insertFromMm !== null)
+    rows.push(
+      row('set-down', 'Coil under the face', 'must', {
+        lowMm: LEAST_SET_DOWN_TURNS * thread.pitchMm,
+        highMm: depths.insertFromMm + SET_DOWN_OVER_TURNS * thread.pitchMm,
+      }),
+    );
+  if (has('tang')) rows.push(row('tang', 'Tang out and counted, or tangless', 'must'));
+  if (sleeve !== 'none') rows.push(row('turns-out', 'It does not turn with the screw, in and out', 'must'));
+  if (sleeve === 'keys') rows.push(row('keys', 'Keys flush with the face', 'must'));
+  if (has('cure')) rows.push(row('cured', 'Compound cured: its time is over', 'must'));
+  return rows;
+}
+
+/** What must be tight, what is tightened, and where someone can be hurt. */
+function dutyRows(hole: HoleCase, { checks, torque }: Route): Expectation[] {
+  const has = (...kinds: string[]) => checks.some(({ kind }) => kinds.includes(kind));
+  const rows: Expectation[] = [];
+  if (sealsOnFace(hole)) rows.push(row('seat', 'Seat whole all round', 'must'));
+  if (hole.joint.sealing !== 'none' || has('wet-wall'))
+    rows.push(row('leak', 'Tight: no weep under its pressure or head', 'must'));
+  if (torque?.torqueNm)
+    rows.push(
+      row('torque', 'Tightened in steps of a half, three quarters and all: held', 'if-can', {
+        leastNm: settableNm(torque.torqueNm),
+      }),
+    );
+  if (isBolted(hole) && serviceTakenC(hole) > SETTLES_C)
+    rows.push(row('retorque', 'Tightened again after the first heat', 'if-can'));
+  // Where someone can be hurt the mend is proved under load, by whoever may.
+  if (has('release', 'port'))
+    rows.push(row('proof-load', 'Proof load or pressure test, by a competent person', 'must'));
+  return rows;
+}
+
+/**
+ * What proves a way once it is cut, and what each must be.
+ * @param steps - of its card: what is not done has nothing to be proved
+ */
+export function expectationsOf(hole: HoleCase, route: Route, steps: StepsWanted): Expectation[] {
+  // What another shop mends is proved there.
+  if (WAYS[route.method].elsewhere) return [row('screw', 'Good screw runs in by hand over its length', 'if-can')];
+  return [
+    ...boreRow(route),
+    ...innerBoreRow(hole, steps),
+    ...threadRows(hole, route),
+    ...squareRows(hole, route),
+    ...sleeveRows(route, steps),
+    ...dutyRows(hole, route),
+  ];
+}

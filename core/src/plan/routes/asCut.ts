@@ -1,0 +1,46 @@
+import { coilHole } from '../../facts/inserts/index.ts';
+import { WAYS } from '../../facts/ways/index.ts';
+import type { HoleCase } from '../../judge/hole/index.ts';
+import { stripLoad } from '../../judge/strength/index.ts';
+import { plausibleFastener } from './fastener.ts';
+import type { Route } from './methods/registry.ts';
+import { stripInputOf, wornBoreOf } from './stripInput.ts';
+
+/** What a thread carries as it was really cut, beside what it was to carry. mm; N; null: outside the strength model. */
+export interface AsCut {
+  engagementMm: number;
+  stripLoadN: number | null;
+  plannedN: number | null;
+}
+
+/**
+ * The strip load from what was measured of the cut: thread that was found shorter than planned carries less, a bore over its class
+ * too. What was not measured is as planned; null where nothing was, or where it does not hang on it.
+ */
+export function asCut(
+  hole: HoleCase,
+  route: Route,
+  { boreMm, fullThreadMm }: { boreMm: number | null; fullThreadMm: number | null },
+): AsCut | null {
+  if ((boreMm === null && fullThreadMm === null) || !WAYS[route.method].carriesByCut) return null;
+  const { cut, depths, thread, engagementMm: plannedMm } = route;
+  const fromMm = depths.insertFromMm ?? depths.countersinkMm;
+  const engagementMm = Math.max(0, Math.min(fromMm + plannedMm, fullThreadMm ?? Infinity) - fromMm);
+  const { stripLoadN } = stripLoad(
+    stripInputOf(
+      hole,
+      {
+        thread,
+        ...(route.insertLengthD === null ? {} : { coil: coilHole(thread) }),
+        boreMm: boreMm ?? cut.boreMm,
+        oval: wornBoreOf(hole),
+        cutMm: cut.majorMm,
+      },
+      { mm: engagementMm, halfWidthMm: 0 },
+      plausibleFastener(hole, thread, 'usual', 'thread'),
+      'usual',
+      'nominal',
+    ),
+  );
+  return { engagementMm, stripLoadN, plannedN: route.stripLoadN };
+}

@@ -1,0 +1,1 @@
+export { ENOUGH_RECORDS, ownFigures, type OwnFigure } from './ownFigures.ts';

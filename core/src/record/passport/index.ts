@@ -1,0 +1,2 @@
+export { doubtWords, eventWords, knowsEvent, outcomeWords } from './eventWords.ts';
+export { KNOWN_WORDS, passportOf, type LifePoint, type Passport } from './passportOf.ts';

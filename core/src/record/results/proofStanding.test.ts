@@ -1,0 +1,168 @@
+import { freezePlan, type FrozenPlan } from '../../plan/freeze/index.ts';
+import { EXPECTATION_IDS, expectationsOf, type Expectation, type ProofId } from '../../plan/proof/index.ts';
+import { asCut } from '../../plan/routes/index.ts';
+import { weighCase } from '../../pipeline.ts';
+import { goodResult } from '../../test-support/goodResult.ts';
+import { holeCase } from '../../test-support/holeCase.ts';
+import { proofStanding, type RecordedResult } from './index.ts';
+
+const STRIPPED = { damageTo: { mm: 20, halfWidthMm: 0 }, strippedThroughout: true } as const;
+const planOf = (way: string, changes: Parameters<typeof holeCase>[0] = {}): FrozenPlan => {
+  const proposal = weighCase(holeCase({ ...STRIPPED, ...changes }));
+  const route = proposal.routes.find(({ id, verdict }) => id.startsWith(way) && verdict !== 'does-not-hold');
+  if (!route)
+    throw new Error(`${way}: none of ${proposal.routes.map(({ id, verdict }) => `${id} ${verdict}`).join(', ')}`);
+  return freezePlan(proposal, route.id);
+};
+const BLIND = { kind: 'blind', depth: { mm: 26, halfWidthMm: 0.2 }, floor: { mm: 40, halfWidthMm: 0.5 } } as const;
+const coil = planOf('wire-coil');
+
+const allGood = (plan: FrozenPlan, but: Partial<Record<ProofId, RecordedResult | null>> = {}): RecordedResult[] =>
+  plan.expectations.flatMap((row) => {
+    const other = but[row.id];
+    return other === null ? [] : [other ?? goodResult(row)];
+  });
+const standing = (plan: FrozenPlan, but: Parameters<typeof allGood>[1] = {}) => proofStanding(plan, allGood(plan, but));
+
+test('every way asks for what it can go wrong by, and each says what it does not show', () => {
+  const ids = (plan: FrozenPlan) => plan.expectations.map(({ id }) => id);
+  expect(ids(coil)).toEqual(
+    expect.arrayContaining(['bore', 'gauge', 'no-go', 'screw', 'set-down', 'tang', 'turns-out']),
+  );
+  const hole = (changes: Parameters<typeof holeCase>[0]) => holeCase({ ...STRIPPED, ...changes });
+  const rowsOf = (way: string, changes: Parameters<typeof holeCase>[0] = {}, steps: string[] = []) => {
+    const proposal = weighCase(hole(changes));
+    return expectationsOf(
+      proposal.hole,
+      proposal.routes.find(({ method }) => method === way)!,
+      steps.map((kind) => ({ kind, id: kind })),
+    );
+  };
+  const rows = [
+    ...coil.expectations,
+    ...rowsOf('keyed-bush'),
+    ...rowsOf('bonded-stud', {}, ['cure']),
+    ...planOf('plug').expectations,
+    ...rowsOf('wire-coil', { duty: 'can-hurt' }),
+    ...rowsOf('wire-coil', { joint: { serviceC: 150 } }),
+    ...rowsOf('wire-coil', { joint: { sealing: 'oil' } }),
+    ...rowsOf('wire-coil', {
+      threadId: 'M14x1.25',
+      joint: { screwedIn: 'spark-plug', seat: { mm: 21, halfWidthMm: 0 } },
+    }),
+  ];
+  expect(EXPECTATION_IDS.filter((id) => !rows.some((row) => row.id === id))).toEqual([]);
+  for (const { id, cannotShow, need } of rows) expect([id, !cannotShow || !need]).toEqual([id, false]);
+  // What carries no thread is not gauged; a blind hole must be shown deep enough.
+  expect(rowsOf('through-bolt').map(({ id }) => id)).not.toContain('gauge');
+  const depth = (changes: Parameters<typeof holeCase>[0]) =>
+    rowsOf('wire-coil', changes).find(({ id }) => id === 'full-thread')!.need;
+  expect([depth({}), depth(BLIND)]).toEqual(['if-can', 'must']);
+});
+
+test('proved: everything, or of two ways that show the same one whole', () => {
+  expect(standing(coil).standing).toBe('proved');
+  expect(standing(coil, { gauge: null, 'no-go': null }).standing).toBe('proved');
+  expect(standing(coil, { screw: null }).standing).toBe('proved');
+  expect(standing(coil, { square: null }).standing).toBe('proved');
+  expect(standing(coil, { torque: null, 'full-thread': null }).standing).toBe('proved');
+  const half = standing(coil, { 'no-go': null, screw: null });
+  expect([half.standing, half.wants.map(({ id }) => id)]).toEqual(['open', ['no-go']]);
+});
+
+test('a bore of 45 % is refused though a good screw runs in; a no-go that goes is too', () => {
+  // M8 × 1.25 retapped M10 × 1.5: 45 % of its thread is left at 10 − 0.45 · 1.299 · 1.5 mm.
+  const retap = planOf('oversize:M10x1.5');
+  const mm = 10 - 0.45 * 1.29904 * 1.5;
+  const found = proofStanding(retap, allGood(retap, { bore: { id: 'bore', mm }, gauge: null, 'no-go': null }));
+  expect([found.standing, found.wants.map(({ id }) => id)]).toEqual(['failed', ['bore']]);
+  expect(found.rows.find(({ expectation }) => expectation.id === 'screw')!.state).toBe('passed');
+  expect(standing(coil, { 'no-go': { id: 'no-go', turns: 2.5 } }).standing).toBe('failed');
+  expect(standing(coil, { torque: { id: 'torque', nm: 3 } }).standing).toBe('failed');
+  expect(standing(coil, { tang: { id: 'tang', passed: false } }).standing).toBe('failed');
+});
+
+test('without the bore gauged nothing that was drilled is proved: blank is open, a reason is no pass', () => {
+  expect(standing(coil, { bore: null })).toMatchObject({ standing: 'open', wants: [{ id: 'bore' }] });
+  const away = standing(coil, { bore: { id: 'bore', notDone: 'the gauge was away' } });
+  expect([away.standing, away.rows[0]!.reason]).toEqual(['not-proved', 'the gauge was away']);
+  // A reason for one thing does not stand for another.
+  const both = standing(coil, { bore: { id: 'bore', notDone: 'away' }, tang: null });
+  expect([both.standing, both.wants.map(({ id }) => id)]).toEqual(['open', ['bore', 'tang']]);
+  const unsquare = { square: { id: 'square', notDone: 'no room' }, 'head-gap': null } as const;
+  expect(standing(coil, unsquare).standing).toBe('not-proved');
+});
+
+test('a plug is bored twice: the bore in it is proved by the thread of the screw, and without it nothing is', () => {
+  const plug = planOf('plug');
+  const row = (id: ProofId) => plug.expectations.find((expectation) => expectation.id === id)!;
+  expect([row('inner-bore').lowMm, row('inner-bore').highMm]).toEqual([6.647, 6.912]);
+  expect(row('bore').lowMm!).toBeGreaterThan(8);
+  expect(standing(plug).standing).toBe('proved');
+  expect(standing(plug, { 'inner-bore': null })).toMatchObject({ standing: 'open', wants: [{ id: 'inner-bore' }] });
+  expect(standing(plug, { 'inner-bore': { id: 'inner-bore', mm: 7.27 } }).standing).toBe('failed');
+});
+
+test('what a stand-in sent fails what it fails, and proves nothing', () => {
+  const bore = coil.expectations.find(({ id }) => id === 'bore')!;
+  const made = { ...goodResult(bore), instrument: 'Caliper (simulated)', simulated: true } as const;
+  const found = standing(coil, { bore: made });
+  expect([found.standing, found.rows[0]!.state, found.rows[0]!.reason]).toEqual([
+    'not-proved',
+    'not-done',
+    'read from a simulated instrument',
+  ]);
+  expect(standing(coil, { bore: { ...made, mm: bore.highMm! + 1 } }).standing).toBe('failed');
+  expect(standing(coil, { bore: { ...made, simulated: undefined } }).standing).toBe('proved');
+});
+
+test('an empty list proves nothing: where nothing is needed, something must have been found', () => {
+  const away = planOf('replace-part');
+  expect(away.expectations.every(({ need }) => need === 'if-can')).toBe(true);
+  expect(proofStanding(away, []).standing).toBe('open');
+  expect(proofStanding(away, [{ id: 'screw', notDone: 'not back yet' }]).standing).toBe('not-proved');
+  expect(proofStanding(away, [{ id: 'screw', passed: true }]).standing).toBe('proved');
+});
+
+test('cleaned up, nothing is drilled: gauge, or a good screw', () => {
+  const clean = planOf('clean-up', { damageTo: { mm: 4, halfWidthMm: 0 }, strippedThroughout: false });
+  expect(clean.expectations.map(({ id }) => id)).not.toContain('bore');
+  expect(standing(clean, { gauge: null, 'no-go': null }).standing).toBe('proved');
+  expect(standing(clean, { gauge: null, 'no-go': null, screw: null }).standing).toBe('open');
+});
+
+test('outside the usual class as planned it holds with care, and says on what; beyond that it does not', () => {
+  const bore: Expectation = {
+    ...coil.expectations.find(({ id }) => id === 'bore')!,
+    lowMm: 8.2,
+    highMm: 8.4,
+    plannedMm: { lowMm: 8.2, highMm: 8.5 },
+  };
+  const state = (mm: number) => proofStanding({ expectations: [bore] }, [{ id: 'bore', mm }]).rows[0]!.state;
+  expect([8.3, 8.45, 8.55].map(state)).toEqual(['passed', 'with-care', 'failed']);
+});
+
+test('a plan of an engine that named no needs is proved by what was found, as it was', () => {
+  const old = { expectations: coil.expectations.map(({ need: _need, ...row }) => row) };
+  expect(proofStanding(old, [{ id: 'gauge', passed: true }]).standing).toBe('proved');
+  expect(proofStanding(old, [{ id: 'gauge', passed: false }]).standing).toBe('failed');
+});
+
+test('what was cut carries what it carries: as planned to the digit, less where thread or bore came out less', () => {
+  for (const [way, changes] of [
+    ['wire-coil', BLIND],
+    ['oversize:M10x1.5', {}],
+  ] as const) {
+    const proposal = weighCase(holeCase({ ...STRIPPED, ...changes }));
+    const route = proposal.routes.find(({ id, verdict }) => id.startsWith(way) && verdict !== 'does-not-hold')!;
+    const { boreMm } = route.cut;
+    const asPlanned = asCut(proposal.hole, route, { boreMm, fullThreadMm: null })!;
+    expect(asPlanned.stripLoadN).toBeCloseTo(route.stripLoadN!, 6);
+    const shorter = asCut(proposal.hole, route, { boreMm: null, fullThreadMm: route.depths.fullThreadToMm / 2 })!;
+    expect(shorter.stripLoadN!).toBeLessThan(0.7 * route.stripLoadN!);
+    expect(asCut(proposal.hole, route, { boreMm: boreMm + 0.4, fullThreadMm: null })!.stripLoadN!).toBeLessThan(
+      route.stripLoadN!,
+    );
+    expect(asCut(proposal.hole, route, { boreMm: null, fullThreadMm: null })).toBeNull();
+  }
+});
