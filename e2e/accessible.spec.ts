@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import { atTheBench, demo, openMend } from './helpers.ts';
+import { atTheBench, demo, openMend, pressOn } from './helpers.ts';
 
 // Each group is looked at beside the others: the checker reads every element.
 test.describe.configure({ mode: 'parallel' });
@@ -74,6 +74,7 @@ test('the bench, at each step: contrast AAA, keys of 64 px, the number 40 px and
   const bench = page.getByRole('region', { name: 'At the machine' });
   const title = bench.getByRole('heading', { level: 2 });
   const primary = bench.locator('.bench-primary');
+  const space = () => page.keyboard.press('Space');
   const seen: string[] = [];
   let asked = 0;
   const unread = async (where: string, within = '.bench') => {
@@ -114,15 +115,12 @@ test('the bench, at each step: contrast AAA, keys of 64 px, the number 40 px and
       await page.keyboard.press('Escape');
       await expect(page.getByRole('dialog')).toHaveCount(0);
     }
-    const cutIt = page.getByRole('button', { name: 'Cut it' });
-    await expect(async () => {
-      if (await cutIt.isVisible()) {
+    while ((await title.textContent()) === now) {
+      await pressOn(page, space, async () => {
         if (asked === 0) expect(await unread('before the cut', '[role=dialog]')).toEqual([]);
         asked += 1;
-        await cutIt.press('Enter');
-      } else await page.keyboard.press('Space');
-      await expect(title).not.toHaveText(now, { timeout: 30 });
-    }).toPass({ intervals: [20], timeout: 60_000 });
+      });
+    }
   }
   expect(seen.length).toBeGreaterThanOrEqual(10);
   expect(asked).toBeGreaterThan(0);

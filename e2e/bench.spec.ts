@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { atTheBench, demo, recorded, throughTheBench } from './helpers.ts';
+import { atTheBench, demo, pressOn, recorded, throughTheBench } from './helpers.ts';
 
 /** The key at a step whose turns are counted. */
 const TURNS = /^\+/;
@@ -107,15 +107,7 @@ test('the simulated caliper: its figure comes to rest, is taken, held against th
   await atTheBench(page, 'Bench with a caliper, hole 5');
   const read = bench(page).getByRole('button', { name: 'Read the Caliper, 150 mm (simulated)' });
   const gauging = bench(page).getByRole('heading', { name: /^Gauge the bore/ });
-  for (let steps = 0; steps < 14 && !(await gauging.isVisible()); steps += 1) {
-    const before = await bench(page).textContent();
-    await page.keyboard.press('Space');
-    const cutIt = page.getByRole('button', { name: 'Cut it' });
-    await expect(async () => {
-      if (await cutIt.isVisible()) await cutIt.press('Enter');
-      expect(await bench(page).textContent()).not.toBe(before);
-    }).toPass({ intervals: [20, 50, 100], timeout: 10_000 });
-  }
+  for (let steps = 0; steps < 14 && !(await gauging.isVisible()); steps += 1) await pressOn(page, space(page));
   await read.click();
   const dialog = page.getByRole('dialog', { name: 'Caliper, 150 mm (simulated)' });
   await expect(dialog.getByText('At rest.')).toBeVisible();

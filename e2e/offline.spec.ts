@@ -1,18 +1,10 @@
 import { expect, test, type BrowserContext, type Page } from '@playwright/test';
-import { atTheBench, recorded } from './helpers.ts';
+import { atTheBench, pressOn, recorded } from './helpers.ts';
 
 const bench = (page: Page) => page.getByRole('region', { name: 'At the machine' });
 const step = (page: Page) => bench(page).getByText(/^Step \d+ of/);
 /** Done with the step that is open: on to the next. */
-async function stepOn(page: Page): Promise<void> {
-  const before = (await step(page).textContent())!;
-  await page.keyboard.press('Space');
-  const cutIt = page.getByRole('button', { name: 'Cut it' });
-  await expect(async () => {
-    if (await cutIt.isVisible()) await cutIt.press('Enter');
-    await expect(step(page)).not.toHaveText(before, { timeout: 500 });
-  }).toPass({ timeout: 10_000 });
-}
+const stepOn = (page: Page) => pressOn(page, () => page.keyboard.press('Space'));
 
 /** A device of its own, whose browser may keep the page for opening without the server. */
 const device = (page: Page): Promise<BrowserContext> =>

@@ -17,7 +17,8 @@ const isPressed = (target: EventTarget | null): boolean =>
 
 /**
  * Binds single keys for as long as the component is shown.
- * @param over - takes them before any other that binds the same, as what lies over a page does
+ * @param over - takes them before any other that binds the same, as what lies over a page does. There a key that is
+ *   held down acts once: a foot switch that sticks must not run on by itself
  */
 export function useKeys(actions: Actions, over = false): void {
   const latest = useRef(actions);
@@ -33,6 +34,7 @@ export function useKeys(actions: Actions, over = false): void {
       const action = latest.current[event.key];
       if (!action) return;
       event.preventDefault();
+      if (over && event.repeat) return;
       action();
     };
     window.addEventListener('keydown', onKey, over);

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import { formatLength, PRECISION, turnsWords, type UnitSystem } from '@deep-mend/core';
-import { useCallback, useEffect, useState, type MouseEvent } from 'react';
+import { useCallback, useEffect, useLayoutEffect, useRef, useState, type MouseEvent } from 'react';
 import { useKeys } from '../../../../base/useKeys.ts';
 import { StepMore } from '../../card/CardStep.tsx';
 import { BenchDialogs } from './BenchDialogs.tsx';
@@ -191,14 +191,46 @@ const reopens = (): boolean => 'serviceWorker' in navigator;
 /** Keys that begin a reading. */
 const READ_KEYS = [...'0123456789.,'];
 
+/** So long after a step came, a press still belongs to the one before: a glove taps twice, a foot switch bounces. */
+export const BOUNCE_MS = 250;
+/** Acts once somebody can have seen the step that it acts on. The first step that is shown waits for nobody. */
+function useSettled(stepId: string): (act: () => void) => void {
+  const came = useRef({ stepId, at: -Infinity });
+  useLayoutEffect(() => {
+    if (came.current.stepId !== stepId) came.current = { stepId, at: performance.now() };
+  }, [stepId]);
+  return useCallback((act) => {
+    if (performance.now() - came.current.at >= BOUNCE_MS) act();
+  }, []);
+}
+
+/** One record after the other: a second press while the first is being written is not a second step. */
+function useOneAtATime(onStep: BenchProps['onStep']): BenchProps['onStep'] {
+  const writing = useRef(false);
+  return useCallback(
+    async (step) => {
+      if (writing.current) return false;
+      writing.current = true;
+      try {
+        return await onStep(step);
+      } finally {
+        writing.current = false;
+      }
+    },
+    [onStep],
+  );
+}
+
 /** The bench: one step, the number that matters, what to feel for, four keys. It stands on the card and on the outbox. */
 export function Bench(props: BenchProps) {
-  const { plan, mend, units, drawn, clocks, onCopy, onOtherwise } = props;
+  const { plan, mend, units, drawn, clocks, onCopy, onOtherwise, onProve } = props;
+  const onStep = useOneAtATime(props.onStep);
   const view = useBench({ plan, mend, units, onCopy });
   const { step, index, told, turnPlan, state, pending, draft } = view;
   const [asking, setAsking] = useState<Asking>(null);
   const awake = useAwake();
-  const command = commandsOf(props, view, setAsking);
+  const settled = useSettled(step.id);
+  const command = commandsOf({ onStep, onProve }, view, setAsking, settled);
   const close = useCallback(() => setAsking(null), []);
 
   // An instrument types wherever the keys are: what it types is the reading.

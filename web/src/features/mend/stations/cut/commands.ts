@@ -25,6 +25,8 @@ export function commandsOf(
   props: Pick<BenchProps, 'onStep' | 'onProve'>,
   view: BenchView,
   ask: (what: Asking) => void,
+  /** Acts, unless the step has only just come. */
+  settled: (act: () => void) => void,
 ) {
   const { onStep, onProve } = props;
   const { step, index, steps, turnPlan, bites, state, pending, draft, told, reading } = view;
@@ -66,7 +68,7 @@ export function commandsOf(
   };
   const go = primary();
   const needsAsking = step.noReturn === true && !begun;
-  const asked = (act: () => void) => (needsAsking ? () => ask({ cut: act }) : act);
+  const asked = (act: () => void) => () => settled(needsAsking ? () => ask({ cut: act }) : act);
   return {
     record,
     words: go.words,
