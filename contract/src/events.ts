@@ -96,7 +96,13 @@ export const EVENT_PAYLOADS = {
       .optional(),
     seconds: z.number().int().min(0).max(10_000_000).optional(),
   }),
-  'clock-started': z.strictObject({ mendId: Id, clockId: Id, what: Name, dueAt: Moment }),
+  'clock-started': z.strictObject({
+    mendId: Id,
+    clockId: Id,
+    what: Name,
+    dueAt: Moment,
+    cures: z.enum(['firm', 'full']).optional(),
+  }),
   'clock-ended': z.strictObject({ mendId: Id, clockId: Id }),
   'handed-over': z.strictObject({ mendId: Id, note: Note }),
   'went-stiff': z.strictObject({

@@ -120,6 +120,8 @@ export const FrozenPlanKept = z
         plannedMm: z.strictObject({ lowMm: finite, highMm: finite }).exactOptional(),
         mostTurns: finite.exactOptional(),
         leastNm: finite.exactOptional(),
+        leastN: finite.exactOptional(),
+        steps: z.array(finite).max(5).exactOptional(),
         need: z.enum(ROW_NEEDS).exactOptional(),
         cannotShow: z.string().exactOptional(),
       }),

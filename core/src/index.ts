@@ -11,6 +11,7 @@ export {
   formatArea,
   formatLoad,
   formatTorque,
+  parseLoadN,
   parseTorqueNm,
   SAY,
   type Say,
@@ -233,6 +234,7 @@ export {
   seatTaken,
   coilLengthWords,
   type NamedTorque,
+  CURE_WAITS,
   TICK_IDS,
   tickWords,
   type TickId,
@@ -267,6 +269,7 @@ export {
 export { EXPECTATION_IDS, PROOF_ANSWERS, PROOF_KINDS, ROW_NEEDS, type Expectation } from './plan/proof/index.ts';
 export {
   checkPlannedBore,
+  cureWaitAt,
   proofStanding,
   type ProofRow,
   type ProofStanding,

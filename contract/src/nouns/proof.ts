@@ -1,4 +1,4 @@
-import { EXPECTATION_IDS } from '@deep-mend/core';
+import { CURE_WAITS, EXPECTATION_IDS } from '@deep-mend/core';
 import { z } from 'zod';
 import { Millimetres, plainText, Reason } from '../basics.ts';
 
@@ -8,7 +8,9 @@ export const ProofResult = z.strictObject({
   mm: Millimetres.optional(),
   turns: z.number().min(0).max(1_000).optional(),
   nm: z.number().min(0).max(100_000).optional(),
+  n: z.number().min(0).max(10_000_000).optional(),
   passed: z.boolean().optional(),
+  wait: z.enum(CURE_WAITS).optional(),
   notDone: Reason.optional(),
   instrument: plainText().min(1).max(80).optional(),
   simulated: z.literal(true).optional(),

@@ -10,4 +10,4 @@ export { explainLengthProblem } from './explainLengthProblem.ts';
 export { PRECISION } from './precision.ts';
 export { formatLength, formatLengthWithUnit, type UnitSystem } from './formatLength.ts';
 export { LETTER_DRILL_TENTHOUSANDTHS, NUMBER_DRILL_TENTHOUSANDTHS } from './tables/gaugeSizes.ts';
-export { formatArea, formatLoad, formatTorque, parseTorqueNm, SAY, settableMm, type Say } from './say.ts';
+export { formatArea, formatLoad, formatTorque, parseLoadN, parseTorqueNm, SAY, settableMm, type Say } from './say.ts';

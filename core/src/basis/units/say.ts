@@ -41,6 +41,18 @@ export function parseTorqueNm(text: string, system: UnitSystem): number | null {
   return isMetric ? value : value * NM_PER_LBF_FT;
 }
 
+/**
+ * A load as it is typed, in N: a bare number is in the unit that is shown, kN or lbf; null: no load.
+ * @example parseLoadN('12,5', 'mm') // 12500
+ */
+export function parseLoadN(text: string, system: UnitSystem): number | null {
+  const found = /^(\d{1,7}(?:[.,]\d{1,3})?)\s*(kn|n|lbf|lb)?$/i.exec(text.trim());
+  if (!found) return null;
+  const value = Number(found[1]!.replace(',', '.'));
+  const unit = found[2]?.toLowerCase() ?? (system === 'mm' ? 'kn' : 'lbf');
+  return unit === 'kn' ? value * 1000 : unit === 'n' ? value : value * N_PER_LBF;
+}
+
 /** A temperature with its unit: °C, or °F in the inch system. @example formatTemperature(150, 'in') // '302 °F' */
 export function formatTemperature(celsius: number, system: UnitSystem): string {
   return system === 'mm' ? `${Math.round(celsius * 10) / 10} °C` : `${Math.round(celsius * 1.8 + 32)} °F`;

@@ -12,8 +12,11 @@ export type Expectation = {
   plannedMm?: { lowMm: number; highMm: number };
   /** Turns that a no-go may take. */
   mostTurns?: number;
-  /** Torque that it must hold, reached in steps, Nm. */
+  /** Torque, Nm, or pull, N, that it must hold: what the parent and the screw both stand, never a screw's full value. */
   leastNm?: number;
+  leastN?: number;
+  /** The steps in which that is reached, in its unit, the last one all of it. */
+  steps?: number[];
   /**
    * By itself, or as one of several that meet the same need. `if-can`: what it shows is told, and nobody waits for it. Plans
    * before 0.9.0 say nothing.

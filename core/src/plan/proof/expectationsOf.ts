@@ -1,6 +1,7 @@
 import { LEAST_SET_DOWN_TURNS } from '../../facts/inserts/index.ts';
 import { internalLimits, noGoTurns } from '../../facts/threads/index.ts';
 import { WAYS } from '../../facts/ways/index.ts';
+import { preloadN } from '../../judge/strength/index.ts';
 import { isBolted, sealsOnFace, serviceTakenC, type HoleCase } from '../../judge/hole/index.ts';
 import { HEAD_D, headGapMm, TAP_LEAN_LIMIT_DEG } from '../cutting/index.ts';
 import { isInner } from '../workcard/index.ts';
@@ -15,6 +16,32 @@ const SETTLES_C = 100;
 
 /** What a wrench is set to, never above what is meant. */
 const settableNm = (nm: number): number => (nm < 10 ? Math.floor(nm * 10) / 10 : Math.floor(nm));
+
+/** What a pump is set to, N. */
+const settableN = (newton: number): number => Math.floor(newton / SETTABLE_N) * SETTABLE_N;
+const SETTABLE_N = 100;
+/** A proof is reached in steps: what gives way early does so under half of it (practice). */
+const PROOF_STEPS = [0.5, 0.75, 1] as const;
+const inSteps = (all: number, settable: (value: number) => number): number[] =>
+  PROOF_STEPS.map((share) => settable(share * all));
+
+/**
+ * What a mend is tightened to, to prove it, Nm: what somebody gave for the joint, never above what the thread stands; else what
+ * may be named, which the parent and three quarters of the screw's proof load limit. A locking coil's running torque comes on
+ * top. Null: no bolt, to yield, hot, or a screw of an unknown class for which nothing was given.
+ */
+function proofTorqueNm(hole: HoleCase, torque: Route['torque']): number | null {
+  const { demand, runningTorqueNm } = hole.joint;
+  if (torque === null) return null;
+  const cleanNm = demand.mode === 'preload' ? Math.min(demand.torqueNm, torque.threadNm) : torque.torqueNm;
+  return cleanNm === null ? null : cleanNm + (runningTorqueNm ?? 0);
+}
+
+/** The same load as a pull: what the torque makes of it without the friction, N. */
+function proofPullN({ joint: { demand, runningTorqueNm } }: HoleCase, { thread }: Route, proofNm: number): number {
+  const friction = demand.mode === 'preload' ? demand.friction : 'oiled';
+  return preloadN(proofNm - (runningTorqueNm ?? 0), thread.majorMm, friction);
+}
 
 type StepsWanted = readonly { kind: string; id: string }[];
 type Row = Omit<Expectation, 'id' | 'kind' | 'cannotShow'>;
@@ -94,18 +121,31 @@ function sleeveRows(route: Route, steps: StepsWanted): Expectation[] {
 }
 
 /** What must be tight, what is tightened, and where someone can be hurt. */
-function dutyRows(hole: HoleCase, { checks, torque }: Route): Expectation[] {
+function dutyRows(hole: HoleCase, route: Route): Expectation[] {
+  const { checks, torque, method } = route;
   const has = (...kinds: string[]) => checks.some(({ kind }) => kinds.includes(kind));
   const rows: Expectation[] = [];
   if (sealsOnFace(hole)) rows.push(row('seat', 'Seat whole all round', 'must'));
   if (hole.joint.sealing !== 'none' || has('wet-wall'))
     rows.push(row('leak', 'Tight: no weep under its pressure or head', 'must'));
-  if (torque?.torqueNm)
+  const proofNm = proofTorqueNm(hole, torque);
+  if (proofNm !== null) {
+    const leastNm = settableNm(proofNm);
     rows.push(
-      row('torque', 'Tightened in steps of a half, three quarters and all: held', 'if-can', {
-        leastNm: settableNm(torque.torqueNm),
+      row('torque', 'Tightened in steps, cold: held', 'if-can', { leastNm, steps: inSteps(leastNm, settableNm) }),
+    );
+  }
+  const { sleeve, fills } = WAYS[method];
+  // A pull is worth its trouble where something else than the metal's own thread holds, and where someone can be hurt.
+  if (proofNm !== null && (has('release') || fills || sleeve === 'compound' || sleeve === 'keys')) {
+    const leastN = settableN(proofPullN(hole, route, proofNm));
+    rows.push(
+      row('pull', 'Pulled along its axis in steps, a minute each: held', 'if-can', {
+        leastN,
+        steps: inSteps(leastN, settableN),
       }),
     );
+  }
   if (isBolted(hole) && serviceTakenC(hole) > SETTLES_C)
     rows.push(row('retorque', 'Tightened again after the first heat', 'if-can'));
   // Where someone can be hurt the mend is proved under load, by whoever may.

@@ -1,7 +1,7 @@
 import type { BenchInstrumentKind } from '../../judge/hole/index.ts';
 
 /** How a proof is answered. */
-export const PROOF_ANSWERS = ['length', 'turns', 'torque', 'pass-fail'] as const;
+export const PROOF_ANSWERS = ['length', 'turns', 'torque', 'load', 'pass-fail'] as const;
 
 /** What one way of proving is: how it is answered, what reads it, and what it cannot show. */
 export interface ProofKind {
@@ -39,6 +39,12 @@ const KINDS = {
     answer: 'torque',
     by: ['torque-wrench'],
     cannotShow: 'It held once, cold: not fatigue, not heat, not how often it will be undone.',
+  } as ProofKind,
+  pull: {
+    answer: 'load',
+    by: [],
+    cannotShow:
+      'It held once, cold, along its axis. Feet of a puller close to the hole hold down the metal that it should pull on.',
   } as ProofKind,
   retorque: passFail('One heat. It may settle again.'),
   'proof-load': passFail('It held once.'),

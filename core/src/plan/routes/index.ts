@@ -8,6 +8,7 @@ export { coilLengthWords } from './methods/wireCoil.ts';
 export { seatTaken } from './checks/seat.ts';
 export { TICK_IDS, tickWords, type Tick, type TickId } from './ticks.ts';
 export type { NamedTorque } from './namedTorque.ts';
+export { CURE_WAITS, judgeCured, type CureWait } from './checks/cured.ts';
 export { judgePassed } from './checks/passed.ts';
 export { becauseOf, stepOf, titleOf, workingOf, type Check } from './checks/registry.ts';
 export { largestCutMm, wallBesideMm } from './checks/wall.ts';

@@ -37,6 +37,7 @@ test('a blind coil: stop at the tip, taps in order, no air gun, tang taken out',
     'insert',
     'tang',
     'prove',
+    'screw',
     'fasten',
   ]);
   expect(steps.at(-1)!.what).toMatch(

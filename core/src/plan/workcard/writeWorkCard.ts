@@ -22,6 +22,7 @@ import { proveStep } from './steps/prove.ts';
 import { readySteps } from './steps/ready.ts';
 import type { WorkStep } from './steps/registry.ts';
 import { remedySteps } from './steps/remedy.ts';
+import { screwSteps } from './steps/screw.ts';
 import { stripSteps } from './steps/strip.ts';
 import { tangSteps } from './steps/tang.ts';
 import { tapSteps } from './steps/tapFacts.ts';
@@ -69,6 +70,7 @@ export function writeWorkCard(hole: HoleCase, route: Route): WorkStep[] {
     ...cureSteps(route),
     ...(inner ? cutSteps(hole, route, setting, inner) : []),
     proveStep(hole, route),
+    ...screwSteps(hole, route),
     ...fastenSteps(hole, route),
     ...preventSteps(hole, route),
   ];

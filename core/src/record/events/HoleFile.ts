@@ -25,6 +25,7 @@ export interface Clock {
   startedAt: string;
   dueAt: string;
   by: string;
+  cures?: 'firm' | 'full';
   /** Null: it runs, or is due and nobody has looked. */
   endedAt: string | null;
 }

@@ -7,6 +7,8 @@ export type ClockStarted = {
   what: string;
   /** When it is due, ISO, UTC. */
   dueAt: string;
+  /** What cures in it: until it is firm, or to its full strength. */
+  cures?: 'firm' | 'full' | undefined;
 };
 
 export const clockStarted: EventKind<ClockStarted> = {
@@ -14,9 +16,17 @@ export const clockStarted: EventKind<ClockStarted> = {
   version: 1,
   upcast: {},
   standsOnRevision: false,
-  apply: (file, { mendId, clockId, what, dueAt }, { happenedAt, actor }) => {
+  apply: (file, { mendId, clockId, what, dueAt, cures }, { happenedAt, actor }) => {
     const mend = file.mends.find((entry) => entry.id === mendId);
     if (!mend || mend.clocks.some((clock) => clock.clockId === clockId)) return;
-    mend.clocks.push({ clockId, what, dueAt, startedAt: happenedAt, by: actor, endedAt: null });
+    mend.clocks.push({
+      clockId,
+      what,
+      dueAt,
+      ...(cures ? { cures } : {}),
+      startedAt: happenedAt,
+      by: actor,
+      endedAt: null,
+    });
   },
 };

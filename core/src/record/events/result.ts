@@ -1,3 +1,4 @@
+import { cureWaitAt } from '../results/cureWaitAt.ts';
 import type { RecordedResult } from '../results/index.ts';
 import type { EventKind } from './EventKind.ts';
 
@@ -9,10 +10,13 @@ export const result: EventKind<ResultPayload> = {
   version: 1,
   upcast: {},
   standsOnRevision: true,
-  apply: (file, { mendId, results, note }) => {
+  apply: (file, { mendId, results, note }, { happenedAt }) => {
     const mend = file.mends.find((entry) => entry.id === mendId);
     if (!mend) return;
-    mend.results = results;
+    // What cures is answered for at a moment: the clock tells whether it was time, not the answer.
+    mend.results = results.map((row) =>
+      row.id === 'cured' && row.passed ? { ...row, wait: cureWaitAt(mend.clocks, happenedAt) } : row,
+    );
     mend.resultNote = note;
   },
 };

@@ -60,11 +60,14 @@ function withoutHistory(file: HoleFile): HoleFile {
               },
               attempts: [],
               amendments: [],
-              // Steps and stops are told by the whole life; a wait that runs is in the lists.
+              // Steps and stops are told by the whole life; a wait that runs is in the lists, one of what cures says when it may be proved.
               steps: [],
               stiff: [],
               handedOver: null,
-              clocks: mend === open ? mend.clocks.filter(({ endedAt }) => endedAt === null).slice(-MOST_CLOCKS) : [],
+              clocks:
+                mend === open
+                  ? mend.clocks.filter(({ endedAt, cures }) => endedAt === null || cures === 'full').slice(-MOST_CLOCKS)
+                  : [],
               // What was found decides whether the open mend may be signed.
               results: mend === open ? mend.results : mend.results && [],
               resultNote: '',

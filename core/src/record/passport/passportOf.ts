@@ -75,7 +75,9 @@ function proofsOf({ plan, results }: MendEntry, say: Say): PassportProof[] {
         ? `${result.turns} turns, `
         : result?.nm !== undefined
           ? `${say.torque(result.nm)}, `
-          : '';
+          : result?.n !== undefined
+            ? `${say.load(result.n)}, `
+            : '';
     const found = check ? `${counted}${becauseOf(check, say)}${by}` : `not done: ${reason}`;
     return [{ title, found, state, cannotShow }];
   });

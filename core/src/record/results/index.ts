@@ -1,2 +1,3 @@
+export { cureWaitAt } from './cureWaitAt.ts';
 export { checkPlannedBore, type RecordedResult } from './compareResult.ts';
 export { proofStanding, type ProofRow, type ProofStanding } from './proofStanding.ts';

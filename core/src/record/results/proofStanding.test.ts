@@ -4,7 +4,7 @@ import { asCut } from '../../plan/routes/index.ts';
 import { weighCase } from '../../pipeline.ts';
 import { goodResult } from '../../test-support/goodResult.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
-import { proofStanding, type RecordedResult } from './index.ts';
+import { cureWaitAt, proofStanding, type RecordedResult } from './index.ts';
 
 const STRIPPED = { damageTo: { mm: 20, halfWidthMm: 0 }, strippedThroughout: true } as const;
 const planOf = (way: string, changes: Parameters<typeof holeCase>[0] = {}): FrozenPlan => {
@@ -24,40 +24,94 @@ const allGood = (plan: FrozenPlan, but: Partial<Record<ProofId, RecordedResult |
   });
 const standing = (plan: FrozenPlan, but: Parameters<typeof allGood>[1] = {}) => proofStanding(plan, allGood(plan, but));
 
+/** What proves one way, with steps that a card of it may have. */
+function rowsOf(way: string, changes: Parameters<typeof holeCase>[0] = {}, steps: string[] = []): Expectation[] {
+  const proposal = weighCase(holeCase({ ...STRIPPED, ...changes }));
+  return expectationsOf(
+    proposal.hole,
+    proposal.routes.find(({ method }) => method === way)!,
+    steps.map((kind) => ({ kind, id: kind })),
+  );
+}
+/** Every kind of proof at least once. */
+const ALL_KINDS: Expectation[] = [
+  ...coil.expectations,
+  ...rowsOf('keyed-bush'),
+  ...rowsOf('bonded-stud', {}, ['cure']),
+  ...planOf('plug').expectations,
+  ...rowsOf('wire-coil', { duty: 'can-hurt' }),
+  ...rowsOf('wire-coil', { joint: { serviceC: 150 } }),
+  ...rowsOf('wire-coil', { joint: { sealing: 'oil' } }),
+  ...rowsOf('wire-coil', {
+    threadId: 'M14x1.25',
+    joint: { screwedIn: 'spark-plug', seat: { mm: 21, halfWidthMm: 0 } },
+  }),
+];
+
 test('every way asks for what it can go wrong by, and each says what it does not show', () => {
   const ids = (plan: FrozenPlan) => plan.expectations.map(({ id }) => id);
   expect(ids(coil)).toEqual(
     expect.arrayContaining(['bore', 'gauge', 'no-go', 'screw', 'set-down', 'tang', 'turns-out']),
   );
-  const hole = (changes: Parameters<typeof holeCase>[0]) => holeCase({ ...STRIPPED, ...changes });
-  const rowsOf = (way: string, changes: Parameters<typeof holeCase>[0] = {}, steps: string[] = []) => {
-    const proposal = weighCase(hole(changes));
-    return expectationsOf(
-      proposal.hole,
-      proposal.routes.find(({ method }) => method === way)!,
-      steps.map((kind) => ({ kind, id: kind })),
-    );
-  };
-  const rows = [
-    ...coil.expectations,
-    ...rowsOf('keyed-bush'),
-    ...rowsOf('bonded-stud', {}, ['cure']),
-    ...planOf('plug').expectations,
-    ...rowsOf('wire-coil', { duty: 'can-hurt' }),
-    ...rowsOf('wire-coil', { joint: { serviceC: 150 } }),
-    ...rowsOf('wire-coil', { joint: { sealing: 'oil' } }),
-    ...rowsOf('wire-coil', {
-      threadId: 'M14x1.25',
-      joint: { screwedIn: 'spark-plug', seat: { mm: 21, halfWidthMm: 0 } },
-    }),
-  ];
-  expect(EXPECTATION_IDS.filter((id) => !rows.some((row) => row.id === id))).toEqual([]);
-  for (const { id, cannotShow, need } of rows) expect([id, !cannotShow || !need]).toEqual([id, false]);
+  expect(EXPECTATION_IDS.filter((id) => !ALL_KINDS.some((row) => row.id === id))).toEqual([]);
+  for (const { id, cannotShow, need } of ALL_KINDS) expect([id, !cannotShow || !need]).toEqual([id, false]);
   // What carries no thread is not gauged; a blind hole must be shown deep enough.
   expect(rowsOf('through-bolt').map(({ id }) => id)).not.toContain('gauge');
   const depth = (changes: Parameters<typeof holeCase>[0]) =>
     rowsOf('wire-coil', changes).find(({ id }) => id === 'full-thread')!.need;
   expect([depth({}), depth(BLIND)]).toEqual(['if-can', 'must']);
+});
+
+test.each(EXPECTATION_IDS)('%s: good is good, bad is refused, a reason is no pass, silence is open', (id) => {
+  const row = ALL_KINDS.find((candidate) => candidate.id === id)!;
+  const of = (...results: RecordedResult[]) => proofStanding({ expectations: [row] }, results).rows[0]!.state;
+  const bad: Record<Expectation['kind'], Partial<RecordedResult>> = {
+    length: { mm: row.lowMm === null ? row.highMm! + 1 : row.lowMm - 1 },
+    turns: { turns: (row.mostTurns ?? 0) + 0.5 },
+    torque: { nm: 0.9 * (row.leastNm ?? 0) },
+    load: { n: 0.9 * (row.leastN ?? 0) },
+    'pass-fail': { passed: false },
+  };
+  const states = [of(goodResult(row)), of({ id, ...bad[row.kind] }), of({ id, notDone: 'no time' }), of()];
+  expect(states).toEqual(['passed', 'failed', 'not-done', 'open']);
+});
+
+test('torque and pull are what parent and screw both stand, in steps, never the screw’s full value', () => {
+  const row = (rows: Expectation[], id: ProofId) => rows.find((candidate) => candidate.id === id);
+  // M8 8.8, oiled: 0.75 · 580 MPa · 36.6 mm² = 15.9 kN, at K 0.15 that is 19.1 Nm; it is set to whole Nm.
+  const strong = rowsOf('plug', { joint: { fastenerClassId: '8.8' } });
+  const torque = row(strong, 'torque')!;
+  const pull = row(strong, 'pull')!;
+  expect(torque.steps).toEqual([9.5, 14, 19]);
+  expect(pull.leastN!).toBeLessThanOrEqual(15_900);
+  expect(pull.leastN!).toBeGreaterThan(1_000);
+  expect(pull.steps!.at(-1)).toBe(pull.leastN);
+  // What somebody gave for the joint is what it is proved to; a locking coil’s running torque comes on top.
+  const demand = { mode: 'preload', torqueNm: 12, friction: 'dry', load: 'static' } as const;
+  const given = rowsOf('keyed-bush', { joint: { fastenerClassId: '8.8', demand, runningTorqueNm: 2 } });
+  expect(row(given, 'torque')!.leastNm).toBe(14);
+  // 12 Nm dry: 12 / (0.20 · 8 mm) = 7.5 kN.
+  expect(row(given, 'pull')!.leastN).toBe(7_500);
+  // The metal’s own thread is not pulled, unless it can hurt someone; of a screw of no known class nothing is named.
+  expect(row(rowsOf('oversize', { joint: { fastenerClassId: '8.8' } }), 'pull')).toBeUndefined();
+  expect(row(rowsOf('plug', { joint: { fastenerClassId: null } }), 'torque')).toBeUndefined();
+});
+
+test('what cures is proved when its clock is over, not when somebody says so', () => {
+  const cured = ALL_KINDS.find(({ id }) => id === 'cured')!;
+  const stands = (...clocks: Parameters<typeof cureWaitAt>[0]) => {
+    const wait = cureWaitAt(clocks, '2026-03-02T12:00:00.000Z');
+    const { rows } = proofStanding({ expectations: [cured] }, [{ id: 'cured', passed: true, wait }]);
+    return [wait, rows[0]!.state];
+  };
+  const clock = (dueAt: string, endedAt: string | null = null, cures: 'firm' | 'full' = 'full') =>
+    ({ cures, dueAt, endedAt }) as const;
+  expect(stands(clock('2026-03-02T11:00:00.000Z'))).toEqual(['over', 'passed']);
+  expect(stands(clock('2026-03-02T13:00:00.000Z'))).toEqual(['running', 'open']);
+  expect(stands(clock('2026-03-02T13:00:00.000Z', '2026-03-02T09:00:00.000Z'))).toEqual(['broken-off', 'with-care']);
+  // Firm is not cured; a second clock is the one that counts.
+  expect(stands(clock('2026-03-02T09:00:00.000Z', null, 'firm'))).toEqual(['none', 'with-care']);
+  expect(stands(clock('2026-03-02T09:00:00.000Z'), clock('2026-03-03T09:00:00.000Z'))).toEqual(['running', 'open']);
 });
 
 test('proved: everything, or of two ways that show the same one whole', () => {

@@ -1,4 +1,5 @@
-import type { Check } from '../../plan/routes/index.ts';
+import { SAY } from '../../basis/units/index.ts';
+import { becauseOf, type Check } from '../../plan/routes/index.ts';
 import type { FrozenPlan } from '../../plan/freeze/index.ts';
 import { PROOF_NEEDS, type Expectation, type ProofId } from '../../plan/proof/index.ts';
 import { compareResult, type RecordedResult } from './compareResult.ts';
@@ -10,7 +11,7 @@ export interface ProofRow {
   expectation: Expectation;
   state: ProofState;
   check: Check | null;
-  /** Why it was not done. */
+  /** Why it was not done, or what it still waits for. */
   reason: string | null;
 }
 
@@ -36,6 +37,9 @@ function rowOf(expectation: Expectation, results: readonly RecordedResult[]): Pr
   // What a stand-in sent is made up: it fails what it fails, and proves nothing.
   if (check && result?.simulated && check.verdict !== 'does-not-hold')
     return { expectation, check: null, state: 'not-done', reason: SIMULATED };
+  // What still cures has not failed: its time is not over.
+  if (check?.kind === 'cured' && check.facts.wait === 'running')
+    return { expectation, check: null, state: 'open', reason: becauseOf(check, SAY.mm) };
   if (check) return { expectation, check, state: STATES[check.verdict], reason: null };
   const reason = result?.notDone ?? null;
   return { expectation, check: null, state: reason === null ? 'open' : 'not-done', reason };

@@ -5,7 +5,7 @@ import { createContext, useContext } from 'react';
 export interface MendClocks {
   running: readonly Clock[];
   /** Null: no mend is open. */
-  start: ((what: string, minutes: number) => void) | null;
+  start: ((what: string, minutes: number, cures?: Clock['cures']) => void) | null;
   end: (clockId: string) => void;
 }
 

@@ -15,9 +15,17 @@ export function useClocksOf(
     if (!mend) return { running: [], start: null, end: () => undefined };
     return {
       running: mend.clocks.filter(({ endedAt }) => endedAt === null),
-      start: (what, minutes) => {
+      start: (what, minutes, cures) => {
         const dueAt = new Date(Date.now() + minutes * MS_PER_MINUTE).toISOString();
-        void guarded(() => access.append('clock-started', { mendId: mend.id, clockId: newId(), what, dueAt }));
+        void guarded(() =>
+          access.append('clock-started', {
+            mendId: mend.id,
+            clockId: newId(),
+            what,
+            dueAt,
+            ...(cures ? { cures } : {}),
+          }),
+        );
       },
       end: (clockId) => void guarded(() => access.append('clock-ended', { mendId: mend.id, clockId })),
     };

@@ -23,6 +23,7 @@ import { cleanUp } from './cleanUp.ts';
 import { coilDepth } from './coilDepth.ts';
 import { coilRoom } from './coilRoom.ts';
 import { crack } from './crack.ts';
+import { cured } from './cured.ts';
 import { derated } from './derated.ts';
 import { drill } from './drill.ts';
 import { drillMissing } from './drillMissing.ts';
@@ -87,6 +88,7 @@ const REGISTRY = {
   'coil-depth': coilDepth,
   'coil-room': coilRoom,
   crack,
+  cured,
   derated,
   drill,
   'drill-missing': drillMissing,

@@ -1,8 +1,9 @@
 import { isBolted, isLight, type HoleChoices, type HoleCase } from '../../../judge/hole/index.ts';
 import { WAYS } from '../../../facts/ways/index.ts';
-import { goesLarger, mostReachMm, type NamedTorque, type Route } from '../../routes/index.ts';
+import { goesLarger, type NamedTorque, type Route } from '../../routes/index.ts';
 import type { Say } from '../../../basis/units/index.ts';
 import { noNumber, type SaidNumber, type StepKind, type StepOf } from '../WorkStep.ts';
+import { mostReach } from './screwReach.ts';
 
 export type FastenFacts = {
   designation: string;
@@ -26,18 +27,6 @@ export type FastenFacts = {
   /** A larger screw on light metal: its head wants a hardened washer. */
   washer: boolean;
 };
-
-/** The farthest that the screw may reach; null: into free air as far as it likes. One that stays is no danger where it was. */
-function mostOf(
-  hole: HoleCase,
-  { method, thread, depths }: Pick<Route, 'method' | 'thread' | 'depths'>,
-): number | null {
-  const mostMm = mostReachMm(hole, thread);
-  if (hole.kind === 'blind') return mostMm;
-  if (hole.behind === 'nothing') return null;
-  const stays = WAYS[method].fastenerChange === 'kept';
-  return Math.max(mostMm, stays ? (hole.joint.screwReach?.mm ?? depths.screwReachMm) : 0);
-}
 
 /** How the screw goes back, where a thread in the part carries it. */
 export function fastenSteps(
@@ -65,7 +54,7 @@ export function fastenSteps(
         reach: bolted
           ? {
               leastMm: depths.screwReachMm,
-              mostMm: mostOf(hole, { method, thread, depths }),
+              mostMm: mostReach(hole, { method, thread, depths }),
               blind,
               presentMm: way.fastenerChange === 'kept' ? (hole.joint.screwReach?.mm ?? null) : null,
             }

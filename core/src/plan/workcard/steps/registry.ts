@@ -19,6 +19,7 @@ import { prevent } from './prevent.ts';
 import { prove } from './prove.ts';
 import { ready } from './ready.ts';
 import { remedy } from './remedy.ts';
+import { screw } from './screw.ts';
 import { strip } from './strip.ts';
 import { tang } from './tang.ts';
 import { tap } from './tap.ts';
@@ -45,6 +46,7 @@ const REGISTRY = {
   tang,
   cure,
   prove,
+  screw,
   fasten,
   prevent,
 };

@@ -18,9 +18,9 @@ function Cure({ fixedMinutes, fullHours }: { fixedMinutes: number; fullHours: nu
   const { start } = useMendClocks();
   const [shopC, setShopC] = useState<number>(SHOP_C[0]);
   const waits = [
-    { what: 'firm', minutes: cureMinutes(fixedMinutes, shopC) },
-    { what: 'full strength', minutes: cureMinutes(fullHours * MINUTES_AN_HOUR, shopC) },
-  ];
+    { what: 'firm', cures: 'firm', minutes: cureMinutes(fixedMinutes, shopC) },
+    { what: 'full strength', cures: 'full', minutes: cureMinutes(fullHours * MINUTES_AN_HOUR, shopC) },
+  ] as const;
   return (
     <>
       <p className="clock-start" role="radiogroup" aria-label="Temperature of the shop">
@@ -38,12 +38,12 @@ function Cure({ fixedMinutes, fullHours }: { fixedMinutes: number; fullHours: nu
         ))}
       </p>
       <p className="clock-start">
-        {waits.map(({ what, minutes }) => (
+        {waits.map(({ what, cures, minutes }) => (
           <Button
             key={what}
             variant="outlined"
             sx={{ color: 'inherit' }}
-            onClick={() => start?.(`${what}, at ${shopC} °C`, minutes)}
+            onClick={() => start?.(`${what}, at ${shopC} °C`, minutes, cures)}
           >
             Start: {what} in {waitWords(minutes)}
           </Button>

@@ -8,6 +8,7 @@ import Typography from '@mui/material/Typography';
 import {
   explainLengthProblem,
   formatLength,
+  formatLoad,
   formatTorque,
   PRECISION,
   PROOF_KINDS,
@@ -20,10 +21,14 @@ import type { Measured } from './useResults.ts';
 
 /** What is expected there, as it is read. */
 export function rangeWords(expectation: Expectation, units: UnitSystem): string {
-  const { lowMm, highMm, plannedMm, mostTurns, leastNm } = expectation;
+  const { lowMm, highMm, plannedMm, mostTurns, leastNm, leastN, steps = [] } = expectation;
   const length = (mm: number) => formatLength(mm, units, PRECISION.caliper[units]);
   if (mostTurns !== undefined) return `at most ${mostTurns} turns`;
-  if (leastNm !== undefined) return `to ${formatTorque(leastNm, units)}`;
+  // A plan before steps were named says only how far.
+  const inSteps = (say: (value: number, units: UnitSystem) => string, all: number) =>
+    (steps.length > 0 ? steps : [all]).map((value) => say(value, units)).join(', ');
+  if (leastNm !== undefined) return `to ${inSteps(formatTorque, leastNm)}`;
+  if (leastN !== undefined) return `to ${inSteps(formatLoad, leastN)}`;
   const planned = plannedMm
     ? `; planned ${length(plannedMm.lowMm)} to ${length(plannedMm.highMm)}, on its strength`
     : '';
@@ -44,6 +49,7 @@ const UNITS: Readonly<Record<Expectation['kind'], (units: UnitSystem) => string>
   length: (units) => units,
   turns: () => 'turns',
   torque: (units) => (units === 'mm' ? 'Nm' : 'lbf·ft'),
+  load: (units) => (units === 'mm' ? 'kN' : 'lbf'),
   'pass-fail': () => '',
 };
 
@@ -154,8 +160,10 @@ export function ProofField({
           </Button>
         </Box>
       )}
-      {state === 'not-done' && notDone === undefined && (
-        <Typography className="proof-limits">Not done: {reason}.</Typography>
+      {reason !== null && notDone === undefined && (
+        <Typography className="proof-limits">
+          {state === 'not-done' ? 'Not done' : 'Not yet'}: {reason}.
+        </Typography>
       )}
       {cannotShow && <Typography className="proof-limits">Its limit: {cannotShow}</Typography>}
     </Box>

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import {
+  cureWaitAt,
   formatLoad,
   proofStanding,
   type AsCut,
@@ -76,9 +77,13 @@ const GROUPS: Readonly<Record<NonNullable<Expectation['need']>, string>> = {
 
 /** What was found when the work was done, each with what it cannot show; then the signature that closes the mend. */
 export function ProvePanel({ plan, mend, units, carriesBy, gated, bars, onRecord, onClose }: Props) {
-  const { measured, results, enter, notDone, bad, forget } = useResults(plan, mend, units);
+  const { measured, results: typed, enter, notDone, bad, forget } = useResults(plan, mend, units);
   const note = useKeptForm(`result-note:${mend.id}`, { note: mend.resultNote });
   const [busy, setBusy] = useState(false);
+  // As it will be recorded: the clock says whether what cures had its time, not the answer.
+  const results = typed.map((row) =>
+    row.id === 'cured' && row.passed ? { ...row, wait: cureWaitAt(mend.clocks, new Date().toISOString()) } : row,
+  );
   const standing = proofStanding(plan, results);
   const run = (work: () => Promise<void>) => {
     setBusy(true);
@@ -87,7 +92,7 @@ export function ProvePanel({ plan, mend, units, carriesBy, gated, bars, onRecord
   const record = () =>
     run(async () => {
       // Refused, it stays as it was typed.
-      if (!(await onRecord(results, note.typed.note))) return;
+      if (!(await onRecord(typed, note.typed.note))) return;
       forget();
       note.forget();
     });

@@ -1,6 +1,7 @@
 import {
   formatLengthWithUnit,
   parseLength,
+  parseLoadN,
   parseTorqueNm,
   readingAt,
   type Expectation,
@@ -36,10 +37,11 @@ function readAtTheBench(plan: FrozenPlan, mend: MendEntry): RecordedResult[] {
   });
 }
 
-function textOf({ mm, turns, nm, passed }: RecordedResult): string {
+function textOf({ mm, turns, nm, n, passed }: RecordedResult): string {
   if (mm !== undefined) return formatLengthWithUnit(mm, 'mm');
   if (turns !== undefined) return String(turns);
   if (nm !== undefined) return `${nm} Nm`;
+  if (n !== undefined) return `${n / 1000} kN`;
   return passed === undefined ? '' : passed ? 'pass' : 'fail';
 }
 
@@ -71,6 +73,13 @@ export interface Measured {
   problem: ReturnType<typeof parseLength> | 'no-number' | null;
 }
 
+const NUMBERS = {
+  torque: parseTorqueNm,
+  load: parseLoadN,
+  turns: (text: string) => Number(text.replace(',', '.')),
+} as const;
+const FIELDS = { torque: 'nm', load: 'n', turns: 'turns' } as const;
+
 /** What was typed, as a result: read by the kind of answer that is expected. */
 function readTyped(
   { id, kind }: Expectation,
@@ -87,12 +96,9 @@ function readTyped(
       ? { result: { id, mm: length.length.mm, ...by }, problem: null }
       : { result: null, problem: length };
   }
-  const number = kind === 'torque' ? parseTorqueNm(text, units) : Number(text.replace(',', '.'));
+  const number = NUMBERS[kind](text, units);
   if (number === null || !(number >= 0)) return { result: null, problem: 'no-number' };
-  return {
-    result: { id, [kind === 'torque' ? 'nm' : 'turns']: number, ...by },
-    problem: null,
-  };
+  return { result: { id, [FIELDS[kind]]: number, ...by }, problem: null };
 }
 
 /** What was measured of the plan, as it is typed: kept on the device until it is recorded. */

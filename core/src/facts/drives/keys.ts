@@ -1,0 +1,51 @@
+import { SOCKETS_MM } from './drives.ts';
+
+/** Width across flats of the key of a button or countersunk head by thread, mm. Sources: ISO 7380-1, ISO 10642. */
+export const LOW_HEADS_MM: Readonly<Record<number, number>> = {
+  3: 2,
+  4: 2.5,
+  5: 3,
+  6: 4,
+  8: 5,
+  10: 6,
+  12: 8,
+  16: 10,
+};
+
+/** The same for cap and for button heads in inches, by major diameter: across flats, inches. Source: ASME B18.3. */
+const INCH_KEYS: readonly { majorIn: number; capIn: number; lowIn: number }[] = [
+  { majorIn: 0.112, capIn: 3 / 32, lowIn: 1 / 16 },
+  { majorIn: 0.138, capIn: 7 / 64, lowIn: 5 / 64 },
+  { majorIn: 0.164, capIn: 9 / 64, lowIn: 3 / 32 },
+  { majorIn: 0.19, capIn: 5 / 32, lowIn: 1 / 8 },
+  { majorIn: 0.25, capIn: 3 / 16, lowIn: 5 / 32 },
+  { majorIn: 0.3125, capIn: 1 / 4, lowIn: 3 / 16 },
+  { majorIn: 0.375, capIn: 5 / 16, lowIn: 7 / 32 },
+  { majorIn: 0.5, capIn: 3 / 8, lowIn: 5 / 16 },
+  { majorIn: 0.625, capIn: 1 / 2, lowIn: 3 / 8 },
+];
+const MM_PER_INCH = 25.4;
+
+/**
+ * What a hexagon key stands, Nm, for each mm³ of its size: its strength goes with the cube of its width. The least test torques of
+ * ISO 2936 run from about 0.25 for small keys down to 0.20 for large ones.
+ */
+const NM_PER_MM3 = 0.2;
+
+/** What a hexagon key stands before it twists or rounds its socket, Nm (estimate, on the safe side). @example keyStandsNm(6) // 43.2 */
+export const keyStandsNm = (acrossFlatsMm: number): number => NM_PER_MM3 * acrossFlatsMm ** 3;
+
+export type Keys = { capMm: number; lowMm: number | null };
+
+/**
+ * Keys of a thread's cap head and of its button or countersunk head, across flats in mm; null where the standards list none.
+ * @example keysOf({ majorMm: 8, threadsPerInch: null }) // { capMm: 6, lowMm: 5 }
+ */
+export function keysOf({ majorMm, threadsPerInch }: { majorMm: number; threadsPerInch: number | null }): Keys | null {
+  if (threadsPerInch === null) {
+    const capMm = SOCKETS_MM[majorMm];
+    return capMm === undefined ? null : { capMm, lowMm: LOW_HEADS_MM[majorMm] ?? null };
+  }
+  const row = INCH_KEYS.find(({ majorIn }) => Math.abs(majorIn * MM_PER_INCH - majorMm) < 1e-6);
+  return row ? { capMm: row.capIn * MM_PER_INCH, lowMm: row.lowIn * MM_PER_INCH } : null;
+}
