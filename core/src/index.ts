@@ -211,6 +211,9 @@ export {
 } from './plan/freeing/index.ts';
 export {
   asCut,
+  metalLeft,
+  metalLeftWords,
+  type MetalLeft,
   type AsCut,
   becauseOf,
   stepOf,
@@ -248,6 +251,7 @@ export {
   marksOf,
   nearLimits,
   readingAt,
+  stageNow,
   stiffCauses,
   stoppedEarly,
   turnPlanOf,
@@ -270,6 +274,7 @@ export { EXPECTATION_IDS, PROOF_ANSWERS, PROOF_KINDS, ROW_NEEDS, type Expectatio
 export {
   checkPlannedBore,
   cureWaitAt,
+  foundWords,
   proofStanding,
   type ProofRow,
   type ProofStanding,
@@ -346,6 +351,7 @@ export {
   depthFlags,
   foundProfile,
   plannedProfile,
+  sleeveProfile,
   stageProfile,
   type CutStage,
   type DepthFlag,
@@ -355,6 +361,7 @@ export {
 export { boltCircle, centreDistanceMm } from './plan/layout/index.ts';
 export { ENOUGH_RECORDS, ownFigures, type OwnFigure } from './record/figures/index.ts';
 export {
+  deviationsOf,
   doubtWords,
   eventWords,
   knowsEvent,

@@ -3,6 +3,7 @@ import {
   drillPointMm,
   formatLength,
   PRECISION,
+  sleeveProfile,
   stageProfile,
   type Assessment,
   type CutStage,
@@ -11,7 +12,7 @@ import {
   type UnitSystem,
 } from '@deep-mend/core';
 import type { Fill, Pen, Point, Shape, Sheet } from './DisplayList.ts';
-import { roundLine, wireLines } from './plate/profiles.ts';
+import { besideAxis, roundLine, wireLines } from './plate/profiles.ts';
 import { box, level, line, upright, words, type Letters } from './shapes.ts';
 
 /** The tool that is in the hole now, and where its tip is below the face. */
@@ -79,9 +80,16 @@ function outlineOf({ kind, diameterMm, tipMm, leadMm }: BenchTool, topMm: number
   ]);
 }
 
+/** A bush or plug, on both sides of the axis. */
+function sleeveLines(route: Route): Point[][] {
+  const sleeve = sleeveProfile(route);
+  return sleeve ? besideAxis(sleeve, false) : [];
+}
+
 /** The hole in section as it stands by now, with the tool where it is: one look from two metres says how far it still goes. */
 export function benchSheet({ hole, assessment, route, stage, tool, units, width, height }: BenchInput): Sheet {
   const profile = stageProfile(hole, assessment, route, stage);
+  const fitted = stage === 'fitted' ? [...wireLines(coilSections(route), false), ...sleeveLines(route)] : [];
   const outerMm = Math.max(route.cut.outermostMm, assessment.outermostCutMm) / 2;
   const endMm = hole.kind === 'through' ? hole.depth.mm : route.depths.drillTipMm + 0.12 * hole.depth.mm;
   const deepestMm = Math.max(endMm, tool?.tipMm ?? 0, route.depths.drillTipMm);
@@ -117,16 +125,14 @@ export function benchSheet({ hole, assessment, route, stage, tool, units, width,
         clip: { x: axisX - half, y: faceY, width: 2 * half, height: endMm * perMm + 1 },
         shapes: [
           line('hole', roundLine(profile), EDGE, HOLLOW),
-          ...(stage === 'fitted'
-            ? wireLines(coilSections(route), false).map((points, index): Shape => ({
-                kind: 'polyline',
-                id: `wire ${index}`,
-                closed: true,
-                points,
-                pen: WIRE,
-                fill: WIRE_FILL,
-              }))
-            : []),
+          ...fitted.map((points, index): Shape => ({
+            kind: 'polyline',
+            id: `fitted ${index}`,
+            closed: true,
+            points,
+            pen: WIRE,
+            fill: WIRE_FILL,
+          })),
         ],
       },
       ...(tool && tool.tipMm > 0

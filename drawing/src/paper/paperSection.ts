@@ -5,6 +5,7 @@ import {
   formatLength,
   foundProfile,
   plannedProfile,
+  sleeveProfile,
   type Assessment,
   type HoleCase,
   type Route,
@@ -13,7 +14,7 @@ import {
 } from '@deep-mend/core';
 import type { Fill, Pen, Shape, SheetLayer } from '../DisplayList.ts';
 import { mergeFlags } from '../plate/flags.ts';
-import { roundLine, wireLines } from '../plate/profiles.ts';
+import { besideAxis, roundLine, wireLines } from '../plate/profiles.ts';
 import { box, level, line, upright, words } from '../shapes.ts';
 import { PT_PER_MM, type Measure } from './Paper.ts';
 import { setText, textShapes } from './setText.ts';
@@ -68,7 +69,8 @@ export function paperSection(
 ): { layers: SheetLayer[]; endPt: number } {
   const found = foundProfile(hole, assessment);
   const planned = plannedProfile(hole, route);
-  const wires = coilSections(route);
+  const sleeve = sleeveProfile(route);
+  const fitted = [...wireLines(coilSections(route), false), ...(sleeve ? besideAxis(sleeve, false) : [])];
   const outerMm = Math.max(route.cut.outermostMm, assessment.outermostCutMm) / 2;
   const shownMm = METAL_ROUND * outerMm;
   const deepestMm = Math.max(
@@ -104,12 +106,12 @@ export function paperSection(
   const cutShapes: Shape[] = [line('found', roundLine(found), FOUND_PEN, HOLLOW)];
   if (planned)
     cutShapes.push(line('cut', roundLine(planned), CUT_PEN, HOLLOW), line('found over', roundLine(found), FOUND_PEN));
-  if (wires.length > 0)
+  if (fitted.length > 0)
     cutShapes.push({
       kind: 'lines',
-      id: 'wire',
+      id: 'fitted',
       closed: true,
-      lines: wireLines(wires, false),
+      lines: fitted,
       fill: WIRE,
       pen: WIRE_PEN,
     });

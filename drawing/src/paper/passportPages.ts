@@ -20,6 +20,8 @@ export interface PassportInput {
   entries: readonly { at: string; by: string; words: string }[];
   /** As it is now; null: it cannot be drawn any more, or was never planned. */
   section: Pick<PaperSectionInput, 'hole' | 'assessment' | 'route'> | null;
+  /** What it leaves for the next mend; empty: it cannot be told. */
+  left: string;
   /** The day on which it is printed. */
   day: string;
 }
@@ -117,7 +119,7 @@ function known(flow: Flow, passport: Passport): void {
  * failed, its life, and all that was recorded, in order.
  */
 export function passportPages(input: PassportInput, measure: Measure): Sheet[] {
-  const { paper, units, heading, shortCode, qr, passport, entries, section, day } = input;
+  const { paper, units, heading, shortCode, qr, passport, entries, section, left, day } = input;
   const flow = new Flow(paper, measure);
   const first = flow.page;
   const right = first.widthPt - MARGIN_PT;
@@ -152,9 +154,17 @@ export function passportPages(input: PassportInput, measure: Measure): Sheet[] {
     flow.leftPt = MARGIN_PT + SECTION_PT;
   }
   known(flow, passport);
+  if (passport.deviations.length > 0) {
+    flow.heading('Otherwise than planned');
+    for (const words of passport.deviations) flow.text([{ text: `${words}.` }], TEXT);
+  }
   if (passport.cause) {
     flow.heading('Why it failed');
     flow.text([{ text: `${passport.cause[0]!.toUpperCase()}${passport.cause.slice(1)}.` }], TEXT);
+  }
+  if (left !== '') {
+    flow.heading('For the next mend');
+    flow.text([{ text: left }], TEXT);
   }
   if (passport.due) {
     flow.heading('Next');

@@ -7,6 +7,7 @@ import {
   foundProfile,
   plannedProfile,
   seatTaken,
+  sleeveProfile,
   wallBesideMm,
   type Assessment,
   type DepthFlag,
@@ -53,6 +54,8 @@ export interface PlateLayout {
   /** As it was measured after the cut. */
   done: ProfilePoint[] | null;
   coil: ReturnType<typeof coilSections>;
+  /** A bush or plug, its right half. */
+  sleeve: ProfilePoint[] | null;
   flags: PlateFlag[];
   engaged: { y1: number; y2: number } | null;
   bottomY: number;
@@ -257,6 +260,7 @@ export function plateLayout(input: PlateInput): PlateLayout {
     planned: route ? plannedProfile(hole, route) : null,
     done: route && input.done ? doneProfile(hole, route, input.done) : null,
     coil: route ? coilSections(route) : [],
+    sleeve: route && sleeveProfile(route),
     flags,
     engaged: route && route.engagementMm > 0 ? engagedBand(route, yOf) : null,
     bottomY,

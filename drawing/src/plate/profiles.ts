@@ -28,6 +28,10 @@ export const sideArea = (points: readonly ProfilePoint[]): Point[] => [
   [0, points.at(-1)![1]],
 ];
 
+/** A closed outline beside the axis, on its right side or on both. */
+export const besideAxis = (points: readonly ProfilePoint[], half: boolean): Point[][] =>
+  half ? [onSide(points, 1)] : [onSide(points, 1), onSide(points, -1)];
+
 /** The wire's diamonds touch, so each is drawn a little lower than it is. */
 const DRAWN_HIGH = 0.94;
 

@@ -1,7 +1,7 @@
 import type { Box, Fill, Pen, Shape, SheetLayer, Words } from '../DisplayList.ts';
 import { box, level, line, upright, words, type Letters } from '../shapes.ts';
 import type { PlateLayout } from './plateLayout.ts';
-import { bothSides, roundLine, sideArea, sideLine, wireLines } from './profiles.ts';
+import { besideAxis, bothSides, roundLine, sideArea, sideLine, wireLines } from './profiles.ts';
 import type { Stretch } from './scale.ts';
 
 /** The edge of metal: a face, a bottom, a wall. */
@@ -24,6 +24,7 @@ const METAL: Fill = { lining: 'parent' };
 const HOLLOW: Fill = { ink: 'deep' };
 const COVER: Fill = { ink: 'ground' };
 const WIRE: Fill = { ink: 'chalk', opacity: 0.32 };
+const SLEEVE: Fill = { ink: 'chalk', opacity: 0.2 };
 const SEAT: Fill = { ink: 'scribe' };
 
 export const LEGEND: Letters = { sizePt: 13, ink: 'scribe', font: 'label' };
@@ -33,7 +34,7 @@ const SEAT_NAME: Letters = { sizePt: 12, ink: 'scribe' };
 const WALL_FIGURE: Letters = { sizePt: 15, ink: 'chalk', bold: true, halo: 'ground' };
 
 /** The hole as found, the wire in it, what would be cut, and what was measured of it: millimetres from the axis and the face. */
-function profileShapes({ found, coil, planned, done, halfSection: half }: PlateLayout): Shape[] {
+function profileShapes({ found, coil, sleeve, planned, done, halfSection: half }: PlateLayout): Shape[] {
   const shapes: Shape[] = [line('found', (half ? sideArea : roundLine)(found), EDGE_PEN, HOLLOW)];
   if (coil.length > 0)
     shapes.push({
@@ -44,9 +45,22 @@ function profileShapes({ found, coil, planned, done, halfSection: half }: PlateL
       fill: WIRE,
       pen: WIRE_PEN,
     });
+  if (sleeve)
+    shapes.push({
+      kind: 'lines',
+      id: 'sleeve',
+      closed: true,
+      lines: besideAxis(sleeve, half),
+      fill: SLEEVE,
+      pen: WIRE_PEN,
+    });
   if (planned)
     shapes.push(
-      line('planned', (half ? sideLine : roundLine)(planned), coil.length > 0 || done ? UNDER_PEN : PLANNED_PEN),
+      line(
+        'planned',
+        (half ? sideLine : roundLine)(planned),
+        coil.length > 0 || sleeve || done ? UNDER_PEN : PLANNED_PEN,
+      ),
     );
   if (done)
     shapes.push({

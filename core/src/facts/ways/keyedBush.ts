@@ -12,6 +12,7 @@ export const keyedBush: Way = {
   drills: true,
   taps: true,
   threadCarries: true,
+  carriesByCut: true,
   leaksAlong: true,
   fastenerChange: 'kept',
   reversible: 'partly',

@@ -10,6 +10,7 @@ export const plug: Way = {
   drills: true,
   taps: true,
   threadCarries: true,
+  carriesByCut: true,
   followsHole: false,
   hottestC: 150,
   hotPart: 'the retaining compound',

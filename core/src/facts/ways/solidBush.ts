@@ -10,6 +10,7 @@ export const solidBush: Way = {
   drills: true,
   taps: true,
   threadCarries: true,
+  carriesByCut: true,
   leaksAlong: true,
   // It is held by retaining compound.
   holdsPeople: false,

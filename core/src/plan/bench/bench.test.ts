@@ -6,6 +6,7 @@ import { cureMinutes } from '../workcard/index.ts';
 import { biteDepthMm, bitePlanOf } from './bites.ts';
 import { isSteady } from './steady.ts';
 import { judgeReading, readingAt } from './stepReading.ts';
+import { stageNow } from './stageNow.ts';
 import { stiffCauses, type StiffNow } from './stiff.ts';
 import { advanceOf, marksOf, stoppedEarly, turnPlanOf, turnsAt, turnsWords, type TurnPlan } from './turnCounter.ts';
 
@@ -173,4 +174,14 @@ test('an instrument is at rest when its last readings agree in all but the last 
   expect(isSteady(['8.4', '8.4', '8.4', '8.4'])).toBe(false);
   expect(isSteady(['0.051', '0.052', '0.058', '0.052', '0.051'])).toBe(false);
   expect(isSteady(['-1', '-1', '0', '1', '-1'])).toBe(true);
+});
+
+test('a plug is drawn in the hole before what is bored and tapped in it', () => {
+  const proposal = weighCase(holeCase({ damageTo: { mm: 20, halfWidthMm: 0 }, strippedThroughout: true }));
+  const { steps } = freezePlan(proposal, proposal.routes.find(({ method }) => method === 'plug')!.id);
+  const stages = steps.map((_, index) => stageNow({ steps }, new Set(steps.slice(0, index + 1).map(({ id }) => id))));
+  const firstOf = (stage: string) => steps[stages.indexOf(stage as 'bored')]?.id;
+  expect(['bored', 'tapped', 'fitted'].map(firstOf)).toEqual(['drill', expect.stringMatching(/^tap-/), 'set-plug']);
+  expect(stages.at(-1)).toBe('fitted');
+  expect(stageNow({ steps }, new Set())).toBe('found');
 });

@@ -2,7 +2,7 @@ export { biteDepthMm, bitePlanOf } from './bites.ts';
 export { nearLimits } from './pace.ts';
 export { isSteady } from './steady.ts';
 export { judgeReading, readingAt } from './stepReading.ts';
-export { STIFF_CAUSE_IDS, stiffCauses, type StiffCauseId, type StiffNow } from './stiff.ts';
+export { STIFF_CAUSE_IDS, stiffCauseName, stiffCauses, type StiffCauseId, type StiffNow } from './stiff.ts';
 export {
   advanceOf,
   marksOf,
@@ -13,3 +13,4 @@ export {
   type NextMark,
   type TurnPlan,
 } from './turnCounter.ts';
+export { stageNow } from './stageNow.ts';

@@ -30,6 +30,8 @@ const CAUSES = {
   },
 } as const;
 export type StiffCauseId = keyof typeof CAUSES;
+/** A cause by its name. @example stiffCauseName('packed') // 'Chips packed' */
+export const stiffCauseName = (id: StiffCauseId): string => CAUSES[id].name;
 export const STIFF_CAUSE_IDS = Object.keys(CAUSES) as [StiffCauseId, ...StiffCauseId[]];
 
 /** What is known now, when it went stiff. */

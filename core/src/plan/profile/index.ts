@@ -4,6 +4,7 @@ export {
   doneProfile,
   foundProfile,
   plannedProfile,
+  sleeveProfile,
   stageProfile,
   type CutStage,
   type DepthFlag,

@@ -2,7 +2,15 @@ import { assess } from '../../judge/damage/index.ts';
 import { weighCase } from '../../pipeline.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
 import { THREAD_FORMS, threadById } from '../../facts/threads/index.ts';
-import { coilSections, combProfile, depthFlags, foundProfile, plannedProfile, stageProfile } from './index.ts';
+import {
+  coilSections,
+  combProfile,
+  depthFlags,
+  foundProfile,
+  plannedProfile,
+  sleeveProfile,
+  stageProfile,
+} from './index.ts';
 
 const through = holeCase();
 const blind = holeCase({ kind: 'blind', depth: { mm: 24, halfWidthMm: 0.3 } });
@@ -70,4 +78,21 @@ test('the comb has the form’s depth and angle, and ten pitches are ten pitches
     expect(Math.abs(angle - THREAD_FORMS[thread.form].angleDeg)).toBeLessThan(0.3);
     for (let i = 1; i < points.length; i += 1) expect(points[i]![0]).toBeGreaterThanOrEqual(points[i - 1]![0] - 1e-9);
   }
+});
+
+test('a bush in section: its outside in the parent’s thread, its inside the screw’s; keys only where it has some', () => {
+  const stripped = holeCase({ damageTo: { mm: 20, halfWidthMm: 0 }, strippedThroughout: true });
+  const { routes } = weighCase(stripped);
+  const of = (method: string) => routes.find((route) => route.method === method)!;
+  for (const method of ['keyed-bush', 'solid-bush', 'plug']) {
+    const route = of(method);
+    const radii = sleeveProfile(route)!.map(([radiusMm]) => radiusMm);
+    const depths = sleeveProfile(route)!.map(([, depthMm]) => depthMm);
+    // M8: minor 6.647 at the least.
+    expect(Math.min(...radii)).toBeCloseTo(6.647 / 2, 6);
+    const outerMm = method === 'keyed-bush' ? route.cut.outermostMm : route.cut.majorMm;
+    expect(Math.max(...radii)).toBeCloseTo(outerMm / 2, 6);
+    expect([Math.min(...depths), Math.max(...depths)]).toEqual([0, route.depths.fullThreadToMm]);
+  }
+  expect([sleeveProfile(of('wire-coil')), sleeveProfile(of('oversize'))]).toEqual([null, null]);
 });

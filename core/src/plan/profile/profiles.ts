@@ -125,6 +125,31 @@ export function coilSections(
   return rows;
 }
 
+/** Keys stand over this much of a bush's length; nobody sets by it (our drawing). */
+const KEYS_SHARE = 0.5;
+
+/**
+ * A bush or plug in section, its right half as one closed line in mm: the thread that it has in the parent down its outside, the
+ * screw's thread up its inside, and its keys over the upper half. Null for ways that fit neither.
+ */
+export function sleeveProfile({ method, insideShearMpa, thread, cut, depths }: Route): ProfilePoint[] | null {
+  if (insideShearMpa === null || cut.thread === null) return null;
+  const lengthMm = depths.fullThreadToMm;
+  const crest = internalMinor(cut.thread) / 2;
+  const outside = threadZigzag(crest, cut.majorMm / 2, cut.thread.pitchMm, 0, lengthMm);
+  const inside = threadZigzag(internalMinor(thread) / 2, thread.majorMm / 2, thread.pitchMm, 0, lengthMm);
+  const keysMm = cut.outermostMm / 2;
+  const keysToMm = KEYS_SHARE * lengthMm;
+  const keyed = WAYS[method].sleeve === 'keys';
+  const keys: ProfilePoint[] = keyed
+    ? [
+        [keysMm, 0],
+        [keysMm, keysToMm],
+      ]
+    : [];
+  return [...keys, ...(keyed ? outside.filter(([, depthMm]) => depthMm >= keysToMm) : outside), ...inside.reverse()];
+}
+
 function internalMinor(thread: Thread): number {
   return internalLimits(thread).minorMinMm;
 }

@@ -69,6 +69,8 @@ export interface Proposed<Own extends Facts = Facts> {
   cut: RouteCut;
   depths: RouteDepths;
   engagementMm: number;
+  /** Cold shear strength of what the screw's thread stands in, where that is a bush or a plug. */
+  insideShearMpa?: number;
   /** Engagement at which thread and screw are as strong as the need; more buys nothing. */
   balanceEngagementMm: number | null;
   stripLoadN: number | null;
@@ -88,7 +90,12 @@ export interface Proposed<Own extends Facts = Facts> {
 }
 
 /** One way to mend the hole, judged. Data only: its words are written where it is shown. */
-export type RouteOf<Id extends WayId, Own extends Facts> = Omit<Proposed<Own>, 'stripLeastN' | 'fastener'> & {
+export type RouteOf<Id extends WayId, Own extends Facts> = Omit<
+  Proposed<Own>,
+  'stripLeastN' | 'fastener' | 'insideShearMpa'
+> & {
+  /** Cold shear strength of what the screw's thread stands in; null: in the parent, or in hard steel. */
+  insideShearMpa: number | null;
   method: Id;
   fastenerName: string;
   fastenerTaken: TakenFastener;

@@ -23,15 +23,19 @@ export function asCut(
   { boreMm, fullThreadMm }: { boreMm: number | null; fullThreadMm: number | null },
 ): AsCut | null {
   if ((boreMm === null && fullThreadMm === null) || !WAYS[route.method].carriesByCut) return null;
-  const { cut, depths, thread, engagementMm: plannedMm } = route;
+  const { cut, depths, thread, engagementMm: plannedMm, insideShearMpa } = route;
   const fromMm = depths.insertFromMm ?? depths.countersinkMm;
-  const engagementMm = Math.max(0, Math.min(fromMm + plannedMm, fullThreadMm ?? Infinity) - fromMm);
+  // A bush or plug ends with its outer thread, and carries on a pitch less than its length.
+  const sleeved = insideShearMpa !== null && cut.thread !== null;
+  const foundMm = (fullThreadMm ?? Infinity) - (sleeved ? thread.pitchMm : 0);
+  const engagementMm = Math.max(0, Math.min(fromMm + plannedMm, foundMm) - fromMm);
   const { stripLoadN } = stripLoad(
     stripInputOf(
       hole,
       {
         thread,
         ...(route.insertLengthD === null ? {} : { coil: coilHole(thread) }),
+        ...(sleeved ? { outer: cut.thread!, insideShearMpa } : {}),
         boreMm: boreMm ?? cut.boreMm,
         oval: wornBoreOf(hole),
         cutMm: cut.majorMm,

@@ -63,6 +63,7 @@ export function complete<Id extends WayId, Own extends Facts>(
     cut: proposed.cut,
     depths: proposed.depths,
     engagementMm: proposed.engagementMm,
+    insideShearMpa: proposed.insideShearMpa ?? null,
     balanceEngagementMm: proposed.balanceEngagementMm,
     stripLoadN: proposed.stripLoadN,
     needN: proposed.needN,

@@ -6,7 +6,17 @@ import { coilHole } from '../../facts/inserts/index.ts';
 import { mmToInch, parseLength, SAY } from '../../basis/units/index.ts';
 import { depthBudget } from '../cutting/index.ts';
 import { DEFAULT_HOUSE_RULES, RANKING_WEIGHTS, type RankingRule } from '../../judge/hole/index.ts';
-import { becauseOf, notesOf, rankWords, sensitivity, stepOf, workingOf, type Route } from './index.ts';
+import {
+  becauseOf,
+  metalLeft,
+  metalLeftWords,
+  notesOf,
+  rankWords,
+  sensitivity,
+  stepOf,
+  workingOf,
+  type Route,
+} from './index.ts';
 import { GOLDEN_CASES } from '../../test-support/goldenCases.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
 import { weighCase } from '../../pipeline.ts';
@@ -524,4 +534,19 @@ test('over water with the floor unknown: a coil drilled only as deep as its tap 
   }
   // Here no lead does: whether there is anything to go into, a flat bottom or a drilled one, is not known.
   expect(floorOf(20).check).toMatchObject({ verdict: 'with-care', settledBy: 'floor', shut: true });
+});
+
+test('the metal left for next time follows what was cut, and is not known where nobody measured', () => {
+  const { hole, routes } = weighCase(holeCase());
+  const coil = route(routes, 'wire-coil:M8x1.25:2D');
+  // Edge 30, coil 9.624: 30 − 0.7 · 9.624 = 23.26 mm of 30 − 0.7 · 8 = 24.4 mm.
+  expect(metalLeftWords(metalLeft(hole, coil, null), SAY.mm)).toMatch(
+    /^Metal left for next time: 23.26 mm beyond the wall that it needs, 95 % of what it had new. If it fails again: /,
+  );
+  expect(metalLeft(hole, coil, 12).leftMm).toBeCloseTo(30 - 0.7 * 12, 6);
+  const unknown = weighCase(holeCase({ edge: null }));
+  const last = { ...route(unknown.routes, coil.id), afterwards: [] };
+  expect(metalLeftWords(metalLeft(unknown.hole, last, null), SAY.mm)).toBe(
+    'Metal left for next time: not known: nobody measured the nearest edge. Nothing larger fits after this.',
+  );
 });

@@ -87,6 +87,7 @@ export function sleeveRoute<Own extends Facts>(
       screwReachMm: engagement.mm + TIP_PITCHES * thread.pitchMm,
     },
     engagementMm: engagement.mm,
+    insideShearMpa: variant.insideShearMpa,
     ...carriedBy(strength),
     checks: [
       judgeDrill(choice.best, drillMm),

@@ -136,3 +136,26 @@ test('what is to be looked at again is told with its day, its hours and at what;
   expect(due(look('2027-03-28', null), look(null, 250))).toEqual({ when: 'after 250 h', what: '' });
   expect(due(look('2027-03-28', null), look(null, null))).toBeNull();
 });
+
+test('what was done otherwise than planned is told in the order of the work, by its steps’ names', () => {
+  const [opened, planned, ...rest] = mend('m', 'mended');
+  const step = (stepId: string, end: string, note = '') =>
+    body('step-done', { mendId: 'm', planId: 'pm', stepId, end, note });
+  const told = plan.said.mm.steps.filter(({ afterProof }) => !afterProof).map(({ id }) => id);
+  const all = told
+    .filter((id) => id !== 'clean')
+    .map((id) => step(id, id === 'countersink' ? 'not-done' : 'done', 'no room'));
+  const stiff = body('went-stiff', {
+    ...{ mendId: 'm', planId: 'pm', stepId: 'tap-1', turns: 6, cause: 'packed', then: 'goes-on', note: '' },
+  });
+  const file = fileOf(opened!, planned!, ...all, stiff, ...rest);
+  expect(passportOf(file, 'mm').deviations).toEqual([
+    expect.stringMatching(/^Countersink.*: not done, no room$/),
+    expect.stringMatching(/tap, .*: it went stiff after 6 turns, chips packed$/),
+    expect.stringMatching(/^Nobody told of: /),
+  ]);
+  // Nothing told at the bench is no list of forgotten steps; steps of an earlier plan are not this one’s.
+  expect(passportOf(fileOf(...mend('m', 'mended')), 'mm').deviations).toEqual([]);
+  const other = body('step-done', { mendId: 'm', planId: 'before', stepId: 'drill', end: 'not-done', note: 'x' });
+  expect(passportOf(fileOf(opened!, other, planned!, ...rest), 'mm').deviations).toEqual([]);
+});

@@ -4,8 +4,9 @@ import { SAY, type Say, type UnitSystem } from '../../basis/units/index.ts';
 import { choiceOf } from '../../judge/hole/index.ts';
 import { becauseOf } from '../../plan/routes/index.ts';
 import { isMended, type Generation, type HoleFile, type MendEntry } from '../events/index.ts';
+import { deviationsOf } from './deviationsOf.ts';
 import { lookAgainWords } from './eventWords.ts';
-import { proofStanding, type ProofRow } from '../results/index.ts';
+import { foundWords, proofStanding, type ProofRow } from '../results/index.ts';
 
 /** One thing that is known of a hole, and how: what was found, or why it was not done. */
 export interface PassportProof {
@@ -35,6 +36,8 @@ export interface Passport {
   /** Who released it, what that allows; empty: it is not released, or needs none. */
   release: string;
   proofs: PassportProof[];
+  /** What was done, or came out, otherwise than planned. */
+  deviations: string[];
   signed: { by: string; second: boolean; at: string } | null;
   cause: string | null;
   /** When it is to be looked at again, and at what; null: nobody asked for it. */
@@ -70,14 +73,9 @@ function proofsOf({ plan, results }: MendEntry, say: Say): PassportProof[] {
     const { title, cannotShow = '' } = expectation;
     const result = results.find(({ id }) => id === expectation.id);
     const by = result?.instrument ? `, ${result.instrument}` : '';
-    const counted =
-      result?.turns !== undefined
-        ? `${result.turns} turns, `
-        : result?.nm !== undefined
-          ? `${say.torque(result.nm)}, `
-          : result?.n !== undefined
-            ? `${say.load(result.n)}, `
-            : '';
+    // A length's check says the length itself.
+    const isCounted = result !== undefined && (result.turns ?? result.nm ?? result.n) !== undefined;
+    const counted = isCounted ? `${foundWords(result, say)}, ` : '';
     const found = check ? `${counted}${becauseOf(check, say)}${by}` : `not done: ${reason}`;
     return [{ title, found, state, cannotShow }];
   });
@@ -176,6 +174,7 @@ export function passportOf(file: HoleFile, units: UnitSystem): Passport {
     known,
     release: releaseWords(mend),
     proofs: mend ? proofsOf(mend, say) : [],
+    deviations: mend ? deviationsOf(mend, units) : [],
     signed:
       mend?.signedBy && mend.closedAt
         ? { by: mend.signedBy, second: mend.secondSignedBy !== null, at: mend.closedAt }

@@ -3,10 +3,13 @@ import {
   eventWords,
   foldHole,
   isMended,
+  metalLeft,
+  metalLeftWords,
   passportOf,
   placeWords,
   plannedCase,
   readStored,
+  SAY,
   type HoleFile,
   type UnitSystem,
 } from '@deep-mend/core';
@@ -58,12 +61,12 @@ export async function printPassport(context: Context, holeId: string, query: Pap
     by: event.actor,
     words: eventWords(readStored(event)),
   }));
+  const section = sectionOf(detail, file);
+  const bore = file.generations.at(-1)?.boreMm ?? null;
+  const left = section ? metalLeftWords(metalLeft(section.hole, section.route, bore), SAY[rest.units]) : '';
   const made = context.now();
   const day = made.toISOString().slice(0, 10);
-  const sheets = passportPages(
-    { ...rest, paper: query.paper, entries, section: sectionOf(detail, file), day },
-    measure,
-  );
+  const sheets = passportPages({ ...rest, paper: query.paper, entries, section, left, day }, measure);
   return pdfOf(sheets, { title: `${rest.heading}: passport`, made });
 }
 

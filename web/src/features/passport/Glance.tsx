@@ -1,12 +1,20 @@
 import {
   isMended,
   KNOWN_WORDS,
+  metalLeft,
+  metalLeftWords,
   passportOf,
   plannedCase,
   readStored,
+  SAY,
+  plannedProfile,
+  sleeveProfile,
+  WAYS,
+  type HoleCase,
   type HoleFile,
   type LifePoint,
   type Passport,
+  type Route,
   type UnitSystem,
 } from '@deep-mend/core';
 import type { HoleDetail } from '@deep-mend/contract';
@@ -36,15 +44,23 @@ function drawnOf(detail: HoleDetail, file: HoleFile) {
   return null;
 }
 
+/** Whether all that the mend left is drawn: a coil, a bush, a plug, or a thread cut in the metal itself. */
+function isDrawnWhole({ hole, route }: { hole: HoleCase; route: Route }): boolean {
+  if (route.depths.insertFromMm !== null || sleeveProfile(route) !== null) return true;
+  const { leaves } = WAYS[route.method];
+  return plannedProfile(hole, route) !== null && (leaves === null || leaves.isParent);
+}
+
 function AsItIsNow({ detail, file, units }: { detail: HoleDetail; file: HoleFile; units: UnitSystem }) {
   const lining = useId();
   const drawn = useMemo(() => drawnOf(detail, file), [detail, file]);
   if (!drawn) return null;
   const sheet = benchSheet({ ...drawn, stage: 'fitted', tool: null, units, width: WIDTH, height: HEIGHT });
   const linings = { parent: lining };
+  const bore = file.generations.at(-1)?.boreMm ?? null;
   return (
     <figure className="glance-now">
-      <figcaption>{drawn.route.depths.insertFromMm === null ? 'As its last mend cut it' : 'As it is now'}</figcaption>
+      <figcaption>{isDrawnWhole(drawn) ? 'As it is now' : 'As its last mend cut it'}</figcaption>
       <svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="img"
@@ -53,6 +69,7 @@ function AsItIsNow({ detail, file, units }: { detail: HoleDetail; file: HoleFile
         <Linings ids={linings} />
         <PaintSheetLayers layers={sheet.layers} linings={linings} />
       </svg>
+      <p className="glance-left">{metalLeftWords(metalLeft(drawn.hole, drawn.route, bore), SAY[units])}</p>
     </figure>
   );
 }

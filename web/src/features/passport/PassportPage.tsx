@@ -1,4 +1,4 @@
-import { outcomeWords, doubtWords } from '@deep-mend/core';
+import { deviationsOf, doubtWords, foundWords, outcomeWords, SAY } from '@deep-mend/core';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -91,12 +91,15 @@ function Mend({ mend, units, onAmend }: { mend: MendEntry; units: UnitSystem; on
           {mend.results
             .map((result) => {
               const title = plan?.expectations.find((e) => e.id === result.id)?.title ?? result.id;
-              return `${title.toLowerCase()} ${result.mm === undefined ? (result.passed ? 'yes' : 'no') : length(result.mm)}`;
+              return `${title.toLowerCase()} ${foundWords(result, SAY[units])}`;
             })
             .join('; ')}
           .{mend.resultNote ? ` “${mend.resultNote}”` : ''}
         </Typography>
       )}
+      {deviationsOf(mend, units).map((words) => (
+        <Typography key={words}>Otherwise than planned: {words}.</Typography>
+      ))}
       {mend.amendments.map(({ what, reason, at, by }) => (
         <Typography key={`${at} ${what}`} sx={{ borderLeft: 4, borderColor: 'warning.main', pl: 1, my: 0.5 }}>
           Amended {readableDate(at)} by {by}: <b>{what}</b>. Why: {reason}.

@@ -57,6 +57,12 @@ test.each<[string, Parameters<typeof holeCase>[0], RegExp, RegExp | null]>([
     /On the thread: medium/,
   ],
   [
+    'meant nobody knows how: not oiled for it',
+    { joint: { demand: { ...PRELOAD, friction: 'unknown' }, undone: 'often' } },
+    /dry or oiled, as the given torque is meant/,
+    /drop of oil/,
+  ],
+  [
     'a coil that locks wants no locker',
     { joint: { demand: PRELOAD, undone: 'rarely' } },
     /no locker in a coil that locks/,

@@ -1,4 +1,12 @@
-import type { Assessment, CutStage, FrozenPlan, HoleCase, MendEntry, Route, UnitSystem } from '@deep-mend/core';
+import {
+  stageNow,
+  type Assessment,
+  type FrozenPlan,
+  type HoleCase,
+  type MendEntry,
+  type Route,
+  type UnitSystem,
+} from '@deep-mend/core';
 import { benchSheet, type BenchTool } from '@deep-mend/drawing';
 import { useId } from 'react';
 import { Linings, PaintSheetLayers } from '../../../../paint/PaintSheet.tsx';
@@ -36,15 +44,6 @@ function toolOf(plan: FrozenPlan, { id }: BenchStep, tipMm: number | null): Benc
   return null;
 }
 
-/** How far it has come, by what is recorded: its last drill, its last tap, the insert. */
-function stageOf(plan: FrozenPlan, steps: MendEntry['steps']): CutStage {
-  const done = (kind: string): boolean => {
-    const last = plan.steps.findLast((step) => step.kind === kind);
-    return last !== undefined && steps.some(({ stepId, end }) => stepId === last.id && end !== 'not-done');
-  };
-  return done('insert') ? 'fitted' : done('tap') ? 'tapped' : done('drill') ? 'bored' : 'found';
-}
-
 /** The section with the tool drawn where it is now; nothing where the plan can no longer be drawn. */
 export function ToolInHole({
   drawn,
@@ -65,7 +64,8 @@ export function ToolInHole({
   const lining = useId();
   if (!drawn) return <div className="bench-plate" />;
   const tool = toolOf(plan, step, tipMm);
-  const sheet = benchSheet({ ...drawn, stage: stageOf(plan, steps), tool, units, width: WIDTH, height: HEIGHT });
+  const done = new Set(steps.filter(({ end }) => end !== 'not-done').map(({ stepId }) => stepId));
+  const sheet = benchSheet({ ...drawn, stage: stageNow(plan, done), tool, units, width: WIDTH, height: HEIGHT });
   const linings = { parent: lining };
   return (
     <div className="bench-plate">

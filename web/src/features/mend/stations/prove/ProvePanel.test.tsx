@@ -17,6 +17,7 @@ const panel = (props: Partial<Parameters<typeof ProvePanel>[0]> = {}) => (
     mend={mendWith(null)}
     units="mm"
     carriesBy={() => null}
+    leaves={() => ''}
     gated={false}
     bars={{ mended: null, unproved: null }}
     onRecord={async () => true}

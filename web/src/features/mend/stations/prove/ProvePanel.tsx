@@ -4,6 +4,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import {
   cureWaitAt,
+  deviationsOf,
   formatLoad,
   proofStanding,
   type AsCut,
@@ -29,6 +30,8 @@ interface Props {
   units: UnitSystem;
   /** What it carries by what was measured; null: nothing was, or it does not hang on it. */
   carriesBy: (results: readonly RecordedResult[]) => AsCut | null;
+  /** What it leaves for the next mend, in words; empty: it cannot be told. */
+  leaves: (results: readonly RecordedResult[]) => string;
   gated: boolean;
   /** Why it may not be signed as mended, and as mended but not proved; null: it may. */
   bars: Record<'mended' | 'unproved', string | null>;
@@ -67,6 +70,21 @@ function Carries({ cut, units }: { cut: AsCut | null; units: UnitSystem }) {
   );
 }
 
+/** What was done otherwise than the plan says: it goes into the passport as it is. */
+function Otherwise({ deviations }: { deviations: readonly string[] }) {
+  if (deviations.length === 0) return null;
+  return (
+    <section aria-label="Otherwise than planned">
+      <Typography sx={{ fontWeight: 700 }}>Otherwise than planned</Typography>
+      <ul className="proof-otherwise">
+        {deviations.map((words) => (
+          <li key={words}>{words}.</li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
 /** What is said over rows of one need: where several ways show the same, one of them is enough. */
 const GROUPS: Readonly<Record<NonNullable<Expectation['need']>, string>> = {
   must: '',
@@ -76,7 +94,7 @@ const GROUPS: Readonly<Record<NonNullable<Expectation['need']>, string>> = {
 };
 
 /** What was found when the work was done, each with what it cannot show; then the signature that closes the mend. */
-export function ProvePanel({ plan, mend, units, carriesBy, gated, bars, onRecord, onClose }: Props) {
+export function ProvePanel({ plan, mend, units, carriesBy, leaves, gated, bars, onRecord, onClose }: Props) {
   const { measured, results: typed, enter, notDone, bad, forget } = useResults(plan, mend, units);
   const note = useKeptForm(`result-note:${mend.id}`, { note: mend.resultNote });
   const [busy, setBusy] = useState(false);
@@ -120,6 +138,8 @@ export function ProvePanel({ plan, mend, units, carriesBy, gated, bars, onRecord
       />
       <Standing standing={standing} />
       <Carries cut={carriesBy(results)} units={units} />
+      <Otherwise deviations={deviationsOf(mend, units)} />
+      {leaves(results) !== '' && <Typography>{leaves(results)}</Typography>}
       <Button
         variant={mend.results ? 'outlined' : 'contained'}
         disabled={busy || bad || results.length === 0}

@@ -2,6 +2,9 @@ import {
   asCut,
   CLOSE_BARS,
   mayClose,
+  metalLeft,
+  metalLeftWords,
+  SAY,
   wantsTwoSignatures,
   type MendOutcome,
   type RecordedResult,
@@ -11,8 +14,12 @@ import { cutWords } from '../cutWords.ts';
 import type { MendView, Station } from '../Station.ts';
 import { ProvePanel } from './ProvePanel.tsx';
 
+const foundMm = (results: readonly RecordedResult[], id: RecordedResult['id']): number | null =>
+  results.find((row) => row.id === id)?.mm ?? null;
+
 function Panel({ view: { access, detail, file, guarded, live, mend, plan, route, units } }: { view: MendView }) {
   const navigate = useNavigate();
+  const { proposal } = live;
   if (!plan || !mend) return null;
   const recordResults = async (results: RecordedResult[], note: string) => {
     if (!mend.planId) return false;
@@ -34,13 +41,17 @@ function Panel({ view: { access, detail, file, guarded, live, mend, plan, route,
       plan={plan}
       mend={mend}
       units={units}
-      carriesBy={(results) => {
-        const found = (id: RecordedResult['id']) => results.find((row) => row.id === id)?.mm ?? null;
-        const { proposal } = live;
-        return proposal && route
-          ? asCut(proposal.hole, route, { boreMm: found('bore'), fullThreadMm: found('full-thread') })
-          : null;
-      }}
+      carriesBy={(results) =>
+        proposal && route
+          ? asCut(proposal.hole, route, {
+              boreMm: foundMm(results, 'bore'),
+              fullThreadMm: foundMm(results, 'full-thread'),
+            })
+          : null
+      }
+      leaves={(results) =>
+        proposal && route ? metalLeftWords(metalLeft(proposal.hole, route, foundMm(results, 'bore')), SAY[units]) : ''
+      }
       gated={wantsTwoSignatures(file)}
       bars={{ mended: barOf('mended'), unproved: barOf('unproved') }}
       onRecord={recordResults}
