@@ -8,6 +8,8 @@ import {
   RANKING_WEIGHTS,
   FLUIDS,
   NOTHING_LISTED,
+  OWN_KINDS,
+  ENOUGH_RECORDS,
   TOOLS,
   USUAL_DRILLING,
   USUAL_RATES,
@@ -23,6 +25,18 @@ const Weight = z.number().min(0).max(10);
 const OwnedThreads = z.array(plainText().min(1).max(40)).max(300).nullable();
 
 const Machines = z.array(MachineKept).max(40);
+
+/** Figures of its own that a shop said yes to, with the records they stood on then. */
+const OwnKept = z
+  .array(
+    z.strictObject({
+      kind: z.enum(OWN_KINDS),
+      id: plainText().min(1).max(80),
+      value: z.number().min(0).max(100_000),
+      count: z.number().int().min(ENOUGH_RECORDS).max(1_000_000),
+    }),
+  )
+  .max(300);
 
 export const HouseRulesKept = z
   .strictObject({
@@ -63,6 +77,7 @@ export const HouseRulesKept = z
     /** Left out in what was recorded before a shop had them. */
     machines: Machines.exactOptional(),
     practice: PracticesKept.exactOptional(),
+    own: OwnKept.exactOptional(),
   })
   .meta({ id: 'HouseRules' });
 
@@ -96,7 +111,11 @@ export const ShopSettings = z
     drilling: z
       .strictObject({ setUp: oneOf(DRILLING_SET_UPS), measuredOversizeMm: z.number().min(0).max(2).nullable() })
       .default({ ...USUAL_DRILLING }),
-    rules: HouseRulesKept.extend({ machines: Machines.default([]), practice: PracticesKept.default({}) }).meta({
+    rules: HouseRulesKept.extend({
+      machines: Machines.default([]),
+      practice: PracticesKept.default({}),
+      own: OwnKept.default([]),
+    }).meta({
       id: 'ShopRules',
     }),
     /** False until the three questions of the first start are answered. */

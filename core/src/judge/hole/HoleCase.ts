@@ -8,6 +8,7 @@ import type { HoleChoices } from './choices.ts';
 import type { Behind } from './choices/holeRows.ts';
 import type { ScrewedIn } from './choices/jointRows.ts';
 import type { Machine } from '../../facts/machines/index.ts';
+import type { OwnUsed } from './ownUsed.ts';
 import type { PracticesKept } from '../../facts/practice/index.ts';
 
 /** A reading with its 95 % half-width. */
@@ -145,6 +146,8 @@ export interface HouseRules {
   machines?: Machine[];
   /** What the shop has settled of practice; the rest is chosen by the case. */
   practice?: PracticesKept;
+  /** Figures of its own records that the shop uses in place of what is printed. */
+  own?: OwnUsed[];
 }
 
 export const DEFAULT_HOUSE_RULES: Required<HouseRules> = {
@@ -156,6 +159,7 @@ export const DEFAULT_HOUSE_RULES: Required<HouseRules> = {
   kit: NOTHING_LISTED,
   machines: [],
   practice: {},
+  own: [],
 };
 
 /** Everything that the judgement of one hole reads. Lengths are measured from the face inwards. */

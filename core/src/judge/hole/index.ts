@@ -45,3 +45,4 @@ export { behindOf } from './caseOfChoices.ts';
 export { hurts } from './duty.ts';
 export { readingRefusal } from './readingRefusal.ts';
 export { COIL_SET_DOWNS, TAP_DRILL_RULES, TAP_NAMINGS } from './houseRules.ts';
+export { OWN_KINDS, ownUsed, type OwnUsed } from './ownUsed.ts';

@@ -111,6 +111,8 @@ export type RouteOf<Id extends WayId, Own extends Facts> = Omit<
   screwLengthMm: number | null;
   /** Working time and cost by the shop's rates (estimates). */
   minutes: number;
+  /** On how many of the shop's own mends the time stands; null: on the printed estimate. */
+  ownMends: number | null;
   cost: number;
   /** Tools that are not on the crib's list; the time to get them is in the minutes. */
   toFetch: string[];

@@ -1,6 +1,6 @@
 import { compareVerdicts, worstFirst, worstVerdict, type Facts } from '../../basis/checks/index.ts';
 import { WAYS, type WayId } from '../../facts/ways/index.ts';
-import { isBolted, USUAL_RATES } from '../../judge/hole/index.ts';
+import { isBolted, ownUsed, USUAL_RATES } from '../../judge/hole/index.ts';
 import { torqueFacts } from '../../judge/strength/index.ts';
 import { askedOf } from './checks/strength.ts';
 import { TURNS_HOLD } from './checks/turns.ts';
@@ -49,6 +49,8 @@ export function complete<Id extends WayId, Own extends Facts>(
   const torqueInput = way.threadCarries ? torqueInputOf(context, proposed) : null;
   const fetch = toFetch(id, proposed, hole.rules.kit);
   const { grip } = hole.joint;
+  const own = ownUsed(hole.rules, 'minutes', id);
+  const wayMinutes = own?.value ?? way.minutes;
   // Field by field, not by spreading: fourteen methods give fourteen shapes of object, and a spread of many shapes cost an
   // eighth of the whole proposal. Every route has one shape from here on; `afterwards` and `rank` are filled in when all
   // routes are known.
@@ -85,9 +87,10 @@ export function complete<Id extends WayId, Own extends Facts>(
     torque: torqueInput && namedTorque(context, torqueInput),
     ticks: ticksOf(hole, way, checks),
     screwLengthMm: grip === null || proposed.engagementMm <= 0 ? null : grip.mm + proposed.depths.screwReachMm,
-    minutes: way.minutes + (fetch.length > 0 ? FETCH_MINUTES : 0),
+    minutes: wayMinutes + (fetch.length > 0 ? FETCH_MINUTES : 0),
     toFetch: fetch,
-    cost: (way.minutes / 60) * rates.perHour + way.parts + (way.elsewhere ? rates.sentOut : 0),
+    ownMends: own?.count ?? null,
+    cost: (wayMinutes / 60) * rates.perHour + way.parts + (way.elsewhere ? rates.sentOut : 0),
     fastenerChange: way.fastenerChange,
     reversible: way.reversible,
     afterwards: [],

@@ -6,7 +6,7 @@ import { METHODS, type Route, type RouteOwn } from './methods/registry.ts';
 
 /** What to know about a route, as half sentences: its own, then what follows for the screw and the mouth. */
 export function notesOf<Id extends WayId>(route: Route<Id>, say: Say): string[] {
-  const { counterDrillMm, engagementMm, screwLengthMm } = route;
+  const { counterDrillMm, engagementMm, ownMends, screwLengthMm } = route;
   const notes = [...METHODS[route.method].notes(route, say)];
   if (screwLengthMm !== null)
     notes.push(`the screw to go with it is about ${say.length(screwLengthMm)} long under its head`);
@@ -14,6 +14,7 @@ export function notesOf<Id extends WayId>(route: Route<Id>, say: Say): string[] 
     notes.push(
       `more thread than ${say.length(engagementMm - counterDrillMm)} buys nothing: the first ${say.length(counterDrillMm)} may be counter-drilled clear, the screw still reaches`,
     );
+  if (ownMends !== null) notes.push(`its time is this shop’s own, from ${ownMends} mends`);
   return notes;
 }
 

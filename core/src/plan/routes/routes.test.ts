@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { compareVerdicts } from '../../basis/checks/index.ts';
 import { FULL_RACK } from '../../facts/drills/index.ts';
 import { threadById } from '../../facts/threads/index.ts';
+import { WAYS } from '../../facts/ways/index.ts';
 import { coilHole } from '../../facts/inserts/index.ts';
 import { mmToInch, parseLength, SAY } from '../../basis/units/index.ts';
 import { depthBudget } from '../cutting/index.ts';
@@ -549,4 +550,27 @@ test('the metal left for next time follows what was cut, and is not known where 
   expect(metalLeftWords(metalLeft(unknown.hole, last, null), SAY.mm)).toBe(
     'Metal left for next time: not known: nobody measured the nearest edge. Nothing larger fits after this.',
   );
+});
+
+test('figures of the shop’s own that it said yes to: their time, and their record in this metal; the plan says so', () => {
+  const own = [
+    { kind: 'minutes', id: 'wire-coil', value: 38, count: 11 },
+    { kind: 'came-back', id: 'wire-coil aluminium-cast-heat-treated', value: 3 / 9, count: 9 },
+    { kind: 'came-back', id: 'keyed-bush grey-iron', value: 1, count: 9 },
+  ] as const;
+  const printed = route(weighCase(holeCase()).routes, 'wire-coil:M8x1.25:2D');
+  const { routes } = weighCase(holeCase({ rules: { ...DEFAULT_HOUSE_RULES, own: [...own] } }));
+  const coil = route(routes, printed.id);
+  expect([coil.minutes - printed.minutes, coil.ownMends]).toEqual([38 - WAYS['wire-coil'].minutes, 11]);
+  expect(notesOf(coil, SAY.mm).at(-1)).toBe('its time is this shop’s own, from 11 mends');
+  const record = check(coil, 'own-record');
+  expect([record.verdict, becauseOf(record, SAY.mm)]).toEqual([
+    'with-care',
+    'of 9 such mends in this metal 3 came back',
+  ]);
+  expect(workingOf(record)!.result.value).toBeCloseTo(1 / 3, 9);
+  // Another metal’s record says nothing here; nothing said yes to, nothing used.
+  const bush = routes.find(({ method }) => method === 'keyed-bush')!;
+  expect(bush.checks.some(({ id }) => id === 'own-record')).toBe(false);
+  expect([printed.ownMends, printed.checks.some(({ id }) => id === 'own-record')]).toEqual([null, false]);
 });

@@ -8,6 +8,7 @@ import { judgeFloor } from './checks/floor.ts';
 import { judgeGalling } from './checks/galling.ts';
 import { judgeLean } from './checks/lean.ts';
 import { judgeOldHelix } from './checks/oldHelix.ts';
+import { judgeOwnRecord } from './checks/ownRecord.ts';
 import { judgeParentTemperature } from './checks/parentTemperature.ts';
 import type { Check } from './checks/registry.ts';
 import { judgePort } from './checks/port.ts';
@@ -54,6 +55,7 @@ export function sharedChecks(context: RouteContext, id: WayId, route: Proposed):
   checks.push(
     ...judgeTurns(context, route, way),
     ...judgeTriedBefore(hole, id),
+    ...judgeOwnRecord(hole, id),
     ...judgeWear(hole, way),
     ...judgeAppearance(hole, way),
     ...judgeGalling(hole, way),

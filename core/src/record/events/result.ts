@@ -1,5 +1,4 @@
-import { cureWaitAt } from '../results/cureWaitAt.ts';
-import type { RecordedResult } from '../results/index.ts';
+import { cureWaitAt, type RecordedResult } from '../results/index.ts';
 import type { EventKind } from './EventKind.ts';
 
 /** What was measured when the work was done. */

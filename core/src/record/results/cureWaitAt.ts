@@ -1,5 +1,12 @@
 import type { CureWait } from '../../plan/routes/index.ts';
-import type { Clock } from '../events/HoleFile.ts';
+
+/** A clock as far as a cure looks at it. */
+interface CureClock {
+  cures?: 'firm' | 'full' | undefined;
+  /** ISO, UTC; null: it runs, or is due and nobody has looked. */
+  dueAt: string;
+  endedAt: string | null;
+}
 
 /**
  * How the clock to full strength stood at a moment: the last one that was started counts. One that somebody ended before it was
@@ -7,7 +14,7 @@ import type { Clock } from '../events/HoleFile.ts';
  * @param at - ISO, UTC
  * @example cureWaitAt([], '2026-01-02T10:00:00.000Z') // 'none'
  */
-export function cureWaitAt(clocks: readonly Pick<Clock, 'cures' | 'dueAt' | 'endedAt'>[], at: string): CureWait {
+export function cureWaitAt(clocks: readonly CureClock[], at: string): CureWait {
   const last = clocks.findLast(({ cures }) => cures === 'full');
   if (!last) return 'none';
   const [due, now] = [Date.parse(last.dueAt), Date.parse(at)];

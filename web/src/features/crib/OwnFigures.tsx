@@ -2,7 +2,14 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { ShopSettings } from '@deep-mend/contract';
-import { ENOUGH_RECORDS, formatLengthWithUnit, PRECISION, type OwnFigure, type UnitSystem } from '@deep-mend/core';
+import {
+  ENOUGH_RECORDS,
+  formatLengthWithUnit,
+  ownUsed,
+  PRECISION,
+  type OwnFigure,
+  type UnitSystem,
+} from '@deep-mend/core';
 import { useRead } from '../../base/client.ts';
 
 const KINDS: readonly { kind: OwnFigure['kind']; title: string }[] = [
@@ -18,6 +25,14 @@ function valueWords(kind: OwnFigure['kind'], value: number, units: UnitSystem): 
   return formatLengthWithUnit(value, units, PRECISION.bore[units]);
 }
 
+/** What a yes to a figure does. */
+const USE_WORDS: Readonly<Record<OwnFigure['kind'], string>> = {
+  oversize: 'Drill by it, all drills',
+  minutes: 'Plan by it',
+  'came-back': 'Judge by it',
+  doubt: 'Offer it as the doubt',
+};
+
 /** One figure with its count and spread, beside what is printed. */
 function Figure({
   figure,
@@ -28,7 +43,7 @@ function Figure({
   figure: OwnFigure;
   units: UnitSystem;
   used: boolean;
-  onUse: (() => void) | null;
+  onUse: (use: boolean) => void;
 }) {
   const { kind, name, count, mean, spread, printed } = figure;
   const words = (value: number) => valueWords(kind, value, units);
@@ -54,12 +69,12 @@ function Figure({
       <Typography component="span" sx={{ color: 'text.secondary', fontSize: 14.5 }}>
         {count} {count === 1 ? 'record' : 'records'}
         {printed === null ? '' : `; printed ${words(printed)}`}
-        {kind === 'oversize' && count < ENOUGH_RECORDS ? `; not used before ${ENOUGH_RECORDS}` : ''}
+        {count < ENOUGH_RECORDS ? `; not used before ${ENOUGH_RECORDS}` : ''}
         {used ? '; in use' : ''}
       </Typography>
-      {onUse && !used && count >= ENOUGH_RECORDS && (
-        <Button size="small" variant="outlined" onClick={onUse} sx={{ minHeight: 48 }}>
-          Drill by it, all drills
+      {count >= ENOUGH_RECORDS && (
+        <Button size="small" variant="outlined" onClick={() => onUse(!used)} sx={{ minHeight: 48 }}>
+          {used ? 'Use what is printed' : USE_WORDS[kind]}
         </Button>
       )}
     </Box>
@@ -70,9 +85,16 @@ function Figure({
 const SAME_MM = 0.001;
 const settable = (mm: number): number => Math.max(0, Math.round(mm / SAME_MM) * SAME_MM);
 
+/** To what a figure is used: a minute; a thousandth; a share as it is. */
+const ROUNDED = {
+  minutes: (value: number) => Math.max(1, Math.round(value)),
+  doubt: settable,
+  'came-back': (value: number) => value,
+} as const;
+
 /** What the shop's own records say, beside the printed estimates. Nothing of it is used before somebody says yes. */
 export function OwnFigures({
-  settings: { drilling },
+  settings: { drilling, rules },
   units,
   change,
 }: {
@@ -82,8 +104,18 @@ export function OwnFigures({
 }) {
   const { data } = useRead('/figures', { revalidateOnFocus: false });
   const { measuredOversizeMm } = drilling;
-  const isUsed = ({ kind, mean }: OwnFigure): boolean =>
-    kind === 'oversize' && measuredOversizeMm !== null && Math.abs(measuredOversizeMm - settable(mean)) < SAME_MM;
+  const isUsed = (figure: OwnFigure): boolean =>
+    figure.kind === 'oversize'
+      ? measuredOversizeMm !== null && Math.abs(measuredOversizeMm - settable(figure.mean)) < SAME_MM
+      : ownUsed(rules, figure.kind, figure.id) !== null;
+  const use = ({ kind, id, mean, count }: OwnFigure, wanted: boolean) => {
+    if (kind === 'oversize')
+      return change({ drilling: { ...drilling, measuredOversizeMm: wanted ? settable(mean) : null } });
+    const others = rules.own.filter((row) => row.kind !== kind || row.id !== id);
+    return change({
+      rules: { ...rules, own: wanted ? [...others, { kind, id, value: ROUNDED[kind](mean), count }] : others },
+    });
+  };
   if (!data) return null;
   return (
     <Box component="section" aria-label="The shop’s own figures">
@@ -106,11 +138,7 @@ export function OwnFigures({
                   figure={figure}
                   units={units}
                   used={isUsed(figure)}
-                  onUse={
-                    kind === 'oversize'
-                      ? () => change({ drilling: { ...drilling, measuredOversizeMm: settable(figure.mean) } })
-                      : null
-                  }
+                  onUse={(wanted) => use(figure, wanted)}
                 />
               ))}
             </Box>

@@ -64,6 +64,7 @@ const WORDS: Words = {
       .map((key) => `${KIT_TITLES[key]} ${kit[key]?.length ?? 'not listed'}`)
       .join(', '),
   'rules.machines': (machines) => list(machines.map(({ name, speeds }) => `${name} (${speedsWords(speeds)})`)),
+  'rules.own': (own) => list(own.map(({ kind, id, count }) => `${kind} ${id} (${count})`)),
   'rules.practice': (practice) =>
     list(
       PRACTICES.flatMap(({ id, question, options }) => {

@@ -23,6 +23,7 @@ export const SETTING_LABELS: Readonly<Record<SettingKey, string>> = {
   'rules.kit': 'Taps, coils, extractors, tools, fluids',
   'rules.machines': 'Machines',
   'rules.practice': 'Where good mechanics differ',
+  'rules.own': 'Own figures in use',
 };
 
 export const unitsWords = (units: ShopSettings['units']): string => (units === 'mm' ? 'millimetres' : 'inches');

@@ -5,14 +5,21 @@ import TextField from '@mui/material/TextField';
 import {
   quantityRow,
   INSTRUMENTS,
+  ownUsed,
   type InstrumentId,
+  type OwnUsed,
   type QuantityId,
   type ReadingEntry,
   type UnitSystem,
 } from '@deep-mend/core';
 import { memo, useState } from 'react';
-import { halfWidthShown, halfWidthTyped, instrumentOf } from './drafts.ts';
+import { useShop } from '../../base/ShopContext.tsx';
+import { doubtMmOf, halfWidthShown, halfWidthTyped, instrumentOf } from './drafts.ts';
 import { useReading } from './useDrafts.ts';
+
+/** What a doubt says, and whose it is. */
+const doubtHelp = (own: OwnUsed | null): string =>
+  `You are 95 % sure that the true value lies within this.${own ? ` Offered is this shop’s own, from ${own.count} pairs of readings.` : ''}`;
 
 interface Props {
   quantity: QuantityId;
@@ -37,7 +44,8 @@ export const ReadingField = memo(function ReadingField({
   onCommit,
 }: Props) {
   const { name } = quantityRow(quantity);
-  const [ref, view, change] = useReading({ quantity, threadId, entry, units });
+  const { rules } = useShop().rules;
+  const [ref, view, change] = useReading({ quantity, threadId, entry, units, rules });
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const { drafted, unit, instrument, halfWidth, doubt, doubtProblem, problem, question } = view;
   const fieldId = `reading-${quantity}`;
@@ -104,7 +112,7 @@ export const ReadingField = memo(function ReadingField({
               value={instrument}
               onChange={(event) => {
                 const instrument = event.target.value as InstrumentId;
-                change({ instrument, halfWidth: String(instrumentOf(instrument).halfWidthMm) });
+                change({ instrument, halfWidth: String(doubtMmOf(instrument, rules)) });
               }}
             >
               {INSTRUMENTS.map((row) => (
@@ -117,7 +125,7 @@ export const ReadingField = memo(function ReadingField({
               label={`Doubt, ± ${units}`}
               value={halfWidthShown(halfWidth, units)}
               error={doubtProblem !== null}
-              helperText={doubtProblem ?? 'You are 95 % sure that the true value lies within this.'}
+              helperText={doubtProblem ?? doubtHelp(ownUsed(rules, 'doubt', instrument))}
               onChange={(event) => change({ halfWidth: halfWidthTyped(event.target.value, units) })}
             />
           </Box>

@@ -15,7 +15,8 @@ import {
 } from '@deep-mend/core';
 import { useKeptForm } from '../../base/useKeptForm.ts';
 import { optionsOf } from './known/options.ts';
-import { instrumentOf, readDraft, type Draft } from './drafts.ts';
+import { useShop } from '../../base/ShopContext.tsx';
+import { doubtMmOf, readDraft, type Draft } from './drafts.ts';
 import type { Found, FoundTold } from './useReplan.ts';
 
 /** What can turn out otherwise at the machine: a reading, something that is now stuck in the hole, or the metal itself. */
@@ -130,6 +131,7 @@ export function ReplanDialog({
     drillId: drillIds.length === 1 ? drillIds[0]! : '',
     why: '',
   });
+  const { rules } = useShop().rules;
   const { turnId, text, metal, why, drillId } = kept.typed;
   const turn = TURNS.find((row) => row.id === turnId) ?? TURNS[0]!;
   const typed: Typed = {
@@ -140,7 +142,7 @@ export function ReplanDialog({
     drillId: drillIds.includes(drillId) ? drillId : '',
   };
   const instrument = 'quantity' in turn ? quantityRow(turn.quantity).usual : 'caliper';
-  const halfWidth = String(instrumentOf(instrument).halfWidthMm);
+  const halfWidth = String(doubtMmOf(instrument, rules));
   const draft: Draft = { text, instrument, halfWidth, units: typed.units };
   const read: LengthResult | null = 'quantity' in turn && text.trim() !== '' ? readDraft(turn.quantity, draft) : null;
   const found = foundBy(turn, typed, read, draft);

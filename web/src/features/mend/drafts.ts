@@ -2,8 +2,10 @@ import {
   formatLength,
   INSTRUMENTS,
   isGauged,
+  ownUsed,
   parseLength,
   quantityRow,
+  type HouseRules,
   type InstrumentId,
   type LengthResult,
   type QuantityId,
@@ -24,6 +26,10 @@ export interface Draft {
 export type Drafts = Readonly<Partial<Record<QuantityId, Draft>>>;
 
 export const instrumentOf = (id: InstrumentId) => INSTRUMENTS.find((row) => row.id === id)!;
+
+/** Doubt of an instrument, mm: the shop's own where it is used, else the printed one. */
+export const doubtMmOf = (id: InstrumentId, rules: Pick<HouseRules, 'own'>): number =>
+  ownUsed(rules, 'doubt', id)?.value ?? instrumentOf(id).halfWidthMm;
 
 /** Reads a draft in the field's range and the unit in which it was typed. */
 export function readDraft(quantity: QuantityId, draft: Draft): LengthResult {

@@ -8,13 +8,21 @@ const typed = (text: string, halfWidth = '0.1'): Draft => ({
   halfWidth,
   units: 'mm',
 });
-const field = { quantity: 'bore-a', threadId: 'M8x1.25', entry: undefined, units: 'mm' } as const;
+const field = { quantity: 'bore-a', threadId: 'M8x1.25', entry: undefined, units: 'mm', rules: {} } as const;
 const entry = { text: '5/16', notation: 'in', mm: 7.9375, halfWidthMm: 0.05, instrument: 'caliper' } as ReadingEntry;
 
 test('an empty field offers its usual instrument with its doubt, and the shown unit', () => {
   const view = readingView({ ...field, draft: undefined });
   expect(view).toMatchObject({ drafted: false, unit: 'mm', problem: null, question: null });
   expect(Number(view.halfWidth)).toBeGreaterThan(0);
+});
+
+test('where the shop uses its own doubt of an instrument, that one is offered', () => {
+  const own = [{ kind: 'doubt', id: 'caliper', value: 0.034, count: 9 } as const];
+  expect(readingView({ ...field, rules: { own }, draft: undefined }).halfWidth).toBe('0.034');
+  expect(readingView({ ...field, rules: { own: [{ ...own[0]!, id: 'eye' }] }, draft: undefined }).halfWidth).not.toBe(
+    '0.034',
+  );
 });
 
 test('a recorded reading keeps the unit that it was written in; typing over it takes the shown one', () => {

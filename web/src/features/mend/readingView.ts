@@ -4,12 +4,13 @@ import {
   explainLengthProblem,
   questionReading,
   threadById,
+  type HouseRules,
   type InstrumentId,
   type QuantityId,
   type ReadingEntry,
   type UnitSystem,
 } from '@deep-mend/core';
-import { instrumentOf, readDraft, readHalfWidth, type Draft } from './drafts.ts';
+import { doubtMmOf, readDraft, readHalfWidth, type Draft } from './drafts.ts';
 
 export interface ReadingInput {
   quantity: QuantityId;
@@ -19,6 +20,8 @@ export interface ReadingInput {
   entry: ReadingEntry | undefined;
   draft: Draft | undefined;
   units: UnitSystem;
+  /** The shop's own figures, where it uses some. */
+  rules: Pick<HouseRules, 'own'>;
 }
 
 /** What a reading's field shows round its text. */
@@ -48,13 +51,13 @@ function startedUnits(entry: ReadingEntry | undefined, units: UnitSystem): UnitS
 }
 
 /** What is typed; else what is recorded, ready to be typed over. */
-export function startedDraft({ quantity, entry, draft, units }: ReadingInput): Draft {
+export function startedDraft({ quantity, entry, draft, units, rules }: ReadingInput): Draft {
   const { usual } = quantityRow(quantity);
   return (
     draft ?? {
       text: entry?.text ?? '',
       instrument: entry?.instrument ?? usual,
-      halfWidth: String(entry?.halfWidthMm ?? instrumentOf(usual).halfWidthMm),
+      halfWidth: String(entry?.halfWidthMm ?? doubtMmOf(usual, rules)),
       units: startedUnits(entry, units),
     }
   );

@@ -51,8 +51,11 @@ export function useReading(
   input: Omit<ReadingInput, 'draft'>,
 ): [RefObject<HTMLInputElement | null>, ReadingView, (change: Partial<Draft>) => void] {
   const store = useStore();
-  const { quantity, threadId, entry, units } = input;
-  const viewOf = useMemo(() => viewsOf({ quantity, threadId, entry, units }), [quantity, threadId, entry, units]);
+  const { quantity, threadId, entry, units, rules } = input;
+  const viewOf = useMemo(
+    () => viewsOf({ quantity, threadId, entry, units, rules }),
+    [quantity, threadId, entry, units, rules],
+  );
   const subscribe = useCallback((hear: () => void) => store.subscribe(hear, quantity), [store, quantity]);
   const view = useSyncExternalStore(subscribe, () => viewOf(store.get()[quantity]));
   const ref = useRef<HTMLInputElement>(null);

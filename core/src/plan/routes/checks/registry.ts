@@ -42,6 +42,7 @@ import { mateUnknown } from './mateUnknown.ts';
 import { nutRoom } from './nutRoom.ts';
 import { oldHelix } from './oldHelix.ts';
 import { parentTemperature } from './parentTemperature.ts';
+import { ownRecord } from './ownRecord.ts';
 import { passed } from './passed.ts';
 import { place } from './place.ts';
 import { screwReach } from './screwReach.ts';
@@ -107,6 +108,7 @@ const REGISTRY = {
   'nut-room': nutRoom,
   'old-helix': oldHelix,
   'parent-temperature': parentTemperature,
+  'own-record': ownRecord,
   passed,
   place,
   'screw-reach': screwReach,
