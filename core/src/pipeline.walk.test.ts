@@ -4,7 +4,7 @@ import { MEANS_IDS } from './facts/means/index.ts';
 import { threadById } from './facts/threads/index.ts';
 import { WAY_IDS, WAYS } from './facts/ways/index.ts';
 import { STUCK_THINGS } from './judge/hole/choices/freeingRows.ts';
-import { freezePlan } from './plan/freeze/index.ts';
+import { freezePlan, type FrozenPlan } from './plan/freeze/index.ts';
 import { blankStuck, proposeFreeing, sayMeans, type Means } from './plan/freeing/index.ts';
 import { CHECK_KINDS } from './plan/routes/checks/registry.ts';
 import { becauseOf, titleOf, whyNothing, workingOf, type Check } from './plan/routes/index.ts';
@@ -22,7 +22,13 @@ const CASES = Object.values(GOLDEN_CASES).flatMap((hole) => [
   hole,
   { ...hole, joint: { ...hole.joint, appearance: true } },
 ]);
-const PROPOSALS = CASES.map(weighCase);
+const OWN = WAY_IDS.map((way) => ({
+  kind: 'came-back' as const,
+  id: `${way} ${CASES[0]!.parent.id}`,
+  value: 0.3,
+  count: 10,
+}));
+const PROPOSALS = [...CASES, { ...CASES[0]!, rules: { ...CASES[0]!.rules, own: OWN } }].map(weighCase);
 
 /** Of each entry so many different cases are read: more would say the same again. */
 const DIFFERENT = 25;
@@ -38,10 +44,15 @@ function gather<T, K extends string>(cases: Iterable<T>, keyOf: (entry: T) => K)
   return new Map([...by].map(([key, of]) => [key, [...of.values()]]));
 }
 
-/** What was measured of one plan: in part as planned, in part not. */
+/** What was measured of plans, one of which cures: in part as planned, in part not. */
 function resultChecks(): Check[] {
-  const proposal = PROPOSALS.find(({ routes }) => routes[0]!.verdict !== 'does-not-hold')!;
-  const plan = freezePlan(proposal, proposal.routes[0]!.id);
+  return PROPOSALS.flatMap((proposal) => {
+    const route = proposal.routes.find(({ verdict }) => verdict !== 'does-not-hold');
+    const cures = proposal.routes.find(({ method, verdict }) => method === 'solid-bush' && verdict !== 'does-not-hold');
+    return [route, cures].flatMap((one) => (one ? checksOfResults(freezePlan(proposal, one.id)) : []));
+  });
+}
+function checksOfResults(plan: FrozenPlan): Check[] {
   const results = (passed: boolean): RecordedResult[] =>
     plan.expectations.map((row): RecordedResult =>
       row.kind === 'length' ? { id: row.id, mm: (row.lowMm ?? 5) + (passed ? 0 : -3) } : { id: row.id, passed },

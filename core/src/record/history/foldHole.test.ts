@@ -112,6 +112,7 @@ test('freezing is reproducible, carries its numbers, and refuses what does not h
     'insert',
     'tang',
     'prove',
+    'screw',
     'fasten',
   ]);
   expect(() => freezePlan(proposal, 'wire-coil:M8x1.25:1D')).toThrow('unknown-route');

@@ -26,9 +26,9 @@ export function rangeWords(expectation: Expectation, units: UnitSystem): string 
   if (mostTurns !== undefined) return `at most ${mostTurns} turns`;
   // A plan before steps were named says only how far.
   const inSteps = (say: (value: number, units: UnitSystem) => string, all: number) =>
-    (steps.length > 0 ? steps : [all]).map((value) => say(value, units)).join(', ');
-  if (leastNm !== undefined) return `to ${inSteps(formatTorque, leastNm)}`;
-  if (leastN !== undefined) return `to ${inSteps(formatLoad, leastN)}`;
+    (steps.length > 0 ? steps : [all]).map((value) => say(value, units)).join(', then ');
+  if (leastNm !== undefined) return inSteps(formatTorque, leastNm);
+  if (leastN !== undefined) return inSteps(formatLoad, leastN);
   const planned = plannedMm
     ? `; planned ${length(plannedMm.lowMm)} to ${length(plannedMm.highMm)}, on its strength`
     : '';
