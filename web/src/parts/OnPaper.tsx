@@ -20,7 +20,7 @@ export function OnPaper({ papers }: { papers: readonly { name: string; hrefOf: (
           href={hrefOf(paper)}
           target="_blank"
           rel="noopener"
-          sx={{ flex: 1, minHeight: 48, whiteSpace: 'nowrap' }}
+          sx={{ flex: '1 1 auto', minHeight: 48, whiteSpace: 'nowrap' }}
         >
           {name}
         </Button>

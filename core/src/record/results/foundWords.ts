@@ -5,7 +5,7 @@ import type { RecordedResult } from './compareResult.ts';
 export function foundWords({ mm, turns, nm, n, passed, notDone }: RecordedResult, say: Say): string {
   if (notDone !== undefined) return `not done: ${notDone}`;
   if (mm !== undefined) return say.length(mm);
-  if (turns !== undefined) return `${turns} turns`;
+  if (turns !== undefined) return `${turns} ${turns === 1 ? 'turn' : 'turns'}`;
   if (nm !== undefined) return say.torque(nm);
   if (n !== undefined) return say.load(n);
   return passed ? 'yes' : 'no';

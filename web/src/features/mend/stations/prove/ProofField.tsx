@@ -6,12 +6,14 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import {
+  becauseOf,
   explainLengthProblem,
   formatLength,
   formatLoad,
   formatTorque,
   PRECISION,
   PROOF_KINDS,
+  SAY,
   type Expectation,
   type ProofRow,
   type UnitSystem,
@@ -110,7 +112,7 @@ function Answer({
 
 /** One way of proving: its answer, what it cannot show; or why it was not done, which is no pass. */
 export function ProofField({
-  row: { state, reason },
+  row: { state, reason, check },
   measured,
   units,
   onEnter,
@@ -159,6 +161,9 @@ export function ProofField({
             Done after all
           </Button>
         </Box>
+      )}
+      {check && (state === 'with-care' || state === 'failed') && (
+        <Typography className="proof-because">{becauseOf(check, SAY[units])}.</Typography>
       )}
       {reason !== null && notDone === undefined && (
         <Typography className="proof-limits">

@@ -18,7 +18,6 @@ import {
 } from '@deep-mend/core';
 import { useState } from 'react';
 import { useKeptForm } from '../../../../base/useKeptForm.ts';
-import { ChecksList } from '../../ChecksList.tsx';
 import { ProofField } from './ProofField.tsx';
 import { SignAndClose } from './SignAndClose.tsx';
 import { useResults } from './useResults.ts';
@@ -147,9 +146,6 @@ export function ProvePanel({ plan, mend, units, carriesBy, leaves, gated, bars, 
       >
         {mend.results ? 'Record again' : 'Record what was measured'}
       </Button>
-      {results.length > 0 && (
-        <ChecksList checks={standing.rows.flatMap(({ check }) => (check ? [check] : []))} units={units} />
-      )}
       {mend.results && (
         <SignAndClose
           steps={plan.said[units].steps.filter((step) => step.afterProof)}
