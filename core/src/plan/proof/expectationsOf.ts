@@ -78,6 +78,15 @@ function innerBoreRow({ thread }: HoleCase, steps: StepsWanted): Expectation[] {
   return [row('inner-bore', 'Bore in what fills it, gauged before tapping', 'must', { lowMm, highMm })];
 }
 
+const GOOD_ONES: Readonly<Partial<Record<HoleCase['joint']['screwedIn'], string>>> = {
+  plug: 'A good plug',
+  'spark-plug': 'A good plug',
+  fitting: 'A good fitting',
+  'grease-nipple': 'A good nipple',
+};
+/** What is tried in the thread, as its trade calls it. */
+const goodOne = ({ joint: { screwedIn } }: HoleCase): string => GOOD_ONES[screwedIn] ?? 'Good screw';
+
 /** Thread, by gauge or by a good screw; how deep, where it can end too early. */
 function threadRows(hole: HoleCase, route: Route): Expectation[] {
   const { fullThreadToMm } = route.depths;
@@ -91,7 +100,7 @@ function threadRows(hole: HoleCase, route: Route): Expectation[] {
           }),
         ]
       : [];
-  return [...rows, row('screw', 'Good screw runs in by hand over its length, with little shake', 'thread')];
+  return [...rows, row('screw', `${goodOne(hole)} runs in by hand over its length, with little shake`, 'thread')];
 }
 
 function squareRows(hole: HoleCase, route: Route): Expectation[] {
@@ -101,7 +110,7 @@ function squareRows(hole: HoleCase, route: Route): Expectation[] {
   return [square, row('head-gap', 'Gap under a head, on one side', 'square', { lowMm: 0, highMm })];
 }
 
-function sleeveRows(route: Route, steps: StepsWanted): Expectation[] {
+function sleeveRows({ joint }: HoleCase, route: Route, steps: StepsWanted): Expectation[] {
   const { depths, thread, method } = route;
   const { sleeve } = WAYS[method];
   const has = (wanted: string) => steps.some(({ kind }) => kind === wanted);
@@ -113,6 +122,9 @@ function sleeveRows(route: Route, steps: StepsWanted): Expectation[] {
         highMm: depths.insertFromMm + SET_DOWN_OVER_TURNS * thread.pitchMm,
       }),
     );
+  // In a chamber a bare thread or a wire end glows.
+  if (depths.insertFromMm !== null && joint.screwedIn === 'spark-plug')
+    rows.push(row('chamber-end', 'Coil ends flush to one turn short: no wire, no bare thread in the chamber', 'must'));
   if (has('tang')) rows.push(row('tang', 'Tang out and counted, or tangless', 'must'));
   if (sleeve !== 'none') rows.push(row('turns-out', 'It does not turn with the screw, in and out', 'must'));
   if (sleeve === 'keys') rows.push(row('keys', 'Keys flush with the face', 'must'));
@@ -120,13 +132,18 @@ function sleeveRows(route: Route, steps: StepsWanted): Expectation[] {
   return rows;
 }
 
+/** What keeps something in whatever somebody says of sealing. */
+const TIGHT_BY_TRADE: readonly HoleCase['joint']['screwedIn'][] = ['plug', 'fitting'];
+
 /** What must be tight, what is tightened, and where someone can be hurt. */
 function dutyRows(hole: HoleCase, route: Route): Expectation[] {
   const { checks, torque, method } = route;
   const has = (...kinds: string[]) => checks.some(({ kind }) => kinds.includes(kind));
   const rows: Expectation[] = [];
   if (sealsOnFace(hole)) rows.push(row('seat', 'Seat whole all round', 'must'));
-  if (hole.joint.sealing !== 'none' || has('wet-wall'))
+  if (hole.joint.screwedIn === 'spark-plug')
+    rows.push(row('leak', 'Compression: it holds, and nothing blows past plug or thread', 'must'));
+  else if (hole.joint.sealing !== 'none' || TIGHT_BY_TRADE.includes(hole.joint.screwedIn) || has('wet-wall'))
     rows.push(row('leak', 'Tight: no weep under its pressure or head', 'must'));
   const proofNm = proofTorqueNm(hole, torque);
   if (proofNm !== null) {
@@ -160,13 +177,13 @@ function dutyRows(hole: HoleCase, route: Route): Expectation[] {
  */
 export function expectationsOf(hole: HoleCase, route: Route, steps: StepsWanted): Expectation[] {
   // What another shop mends is proved there.
-  if (WAYS[route.method].elsewhere) return [row('screw', 'Good screw runs in by hand over its length', 'if-can')];
+  if (WAYS[route.method].elsewhere) return [row('screw', `${goodOne(hole)} runs in by hand over its length`, 'if-can')];
   return [
     ...boreRow(route),
     ...innerBoreRow(hole, steps),
     ...threadRows(hole, route),
     ...squareRows(hole, route),
-    ...sleeveRows(route, steps),
+    ...sleeveRows(hole, route, steps),
     ...dutyRows(hole, route),
   ];
 }

@@ -29,6 +29,7 @@ const KINDS = {
   square: passFail('By eye, to about 1°.'),
   'head-gap': length('Face and thread together: a burr or a bent screw looks like a lean.'),
   'set-down': length('Not that the coil sits in thread over its whole length.', 'depth-gauge', 'dial-indicator'),
+  'chamber-end': passFail('By mirror or borescope; carbon baked on it looks like metal.'),
   tang: passFail('Counted is out. What was not found is still in there.'),
   'turns-out': passFail('By hand only: what turns under torque shows under torque.'),
   keys: passFail('Flush keys do not show that they went into sound metal.'),

@@ -114,6 +114,18 @@ test('what cures is proved when its clock is over, not when somebody says so', (
   expect(stands(clock('2026-03-02T09:00:00.000Z'), clock('2026-03-03T09:00:00.000Z'))).toEqual(['running', 'open']);
 });
 
+test('a spark plug’s hole is proved by compression and its coil’s end, a drain plug’s by no weep, whatever was said of sealing', () => {
+  const ids = (screwedIn: 'spark-plug' | 'plug' | 'screw') =>
+    rowsOf('wire-coil', { threadId: 'M14x1.25', joint: { screwedIn, seat: { mm: 21, halfWidthMm: 0 } } });
+  const spark = ids('spark-plug');
+  expect(spark.find(({ id }) => id === 'leak')!.title).toMatch(/^Compression/);
+  expect(spark.map(({ id }) => id)).toContain('chamber-end');
+  expect(spark.find(({ id }) => id === 'screw')!.title).toMatch(/^A good plug/);
+  expect(ids('plug').find(({ id }) => id === 'leak')!.title).toMatch(/^Tight/);
+  expect(ids('plug').map(({ id }) => id)).not.toContain('chamber-end');
+  expect(ids('screw').map(({ id }) => id)).not.toContain('leak');
+});
+
 test('proved: everything, or of two ways that show the same one whole', () => {
   expect(standing(coil).standing).toBe('proved');
   expect(standing(coil, { gauge: null, 'no-go': null }).standing).toBe('proved');

@@ -6,6 +6,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { FrozenPlan, MendOutcome, ProofStanding } from '@deep-mend/core';
 import { useState } from 'react';
+import { StepMore } from '../../card/CardStep.tsx';
 import { useShop } from '../../../../base/ShopContext.tsx';
 
 type SaidStep = FrozenPlan['said']['mm']['steps'][number];
@@ -13,10 +14,10 @@ type SaidStep = FrozenPlan['said']['mm']['steps'][number];
 /** What is still to be done once the work is proved. */
 function StepsAfter({ steps }: { steps: readonly SaidStep[] }) {
   return steps.map((step) => (
-    <Box key={step.id}>
+    <Box key={step.id} className="card-step">
       <Typography sx={{ fontWeight: 700 }}>{step.title}</Typography>
       <Typography>{step.what}</Typography>
-      {step.caution && <Typography sx={{ fontSize: 14, color: 'warning.main' }}>{step.caution}</Typography>}
+      <StepMore step={step} />
     </Box>
   ));
 }
