@@ -8,6 +8,8 @@ import { startPostgres } from '../tools/lib/postgres.mjs';
 // @ts-expect-error no declaration
 import { startInstruments, startServer } from '../tools/lib/server.mjs';
 
+const PUBLIC_URL = 'https://mend.example';
+
 /** One cluster, two servers: an empty shop and the demo shop. Everything real, on loopback. */
 export default async function globalSetup(): Promise<() => Promise<void>> {
   const cluster = await startPostgres();
@@ -23,6 +25,8 @@ export default async function globalSetup(): Promise<() => Promise<void>> {
     databaseUrl: `${cluster.url}/demo`,
     writerUrl: `${cluster.writerUrl}/demo`,
     instrumentsUrl: instruments.url,
+    // What its labels lead to: nobody answers there, the page is opened under its path.
+    publicUrl: PUBLIC_URL,
   });
   const seed = spawnSync(process.execPath, [join(ROOT as string, 'demo', 'dist', 'seed.mjs'), `${cluster.url}/demo`], {
     encoding: 'utf8',
@@ -30,6 +34,7 @@ export default async function globalSetup(): Promise<() => Promise<void>> {
   if (seed.status !== 0) throw new Error(seed.stderr);
   process.env.EMPTY_URL = empty.url;
   process.env.DEMO_URL = demo.url;
+  process.env.DEMO_PUBLIC_URL = PUBLIC_URL;
   process.env.DEMO_DATABASE_URL = `${cluster.url}/demo`;
   process.env.DEMO_WRITER_URL = `${cluster.writerUrl}/demo`;
   return async () => {

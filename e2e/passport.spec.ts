@@ -1,4 +1,7 @@
 import { expect, test } from '@playwright/test';
+import { writeFileSync } from 'node:fs';
+// @ts-expect-error no declaration
+import { readSquares } from '../tools/lib/readSquares.mjs';
 import { demo } from './helpers.ts';
 
 interface Row {
@@ -16,8 +19,13 @@ test('on a phone the first screen says what is in the hole and what must not be 
 }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   const hole = await mendedTwice(page.request);
-  // Where a label’s code of squares leads.
-  await page.goto(`${demo()}/holes/${hole.id}`);
+  // A label is printed and glued beside the hole; its code of squares leads here.
+  const label = test.info().outputPath('label.pdf');
+  const labels = await page.request.get(`${demo()}/api/v1/holes/${hole.id}/labels.pdf?copies=1`);
+  writeFileSync(label, await labels.body());
+  const address = new URL(readSquares(label) as string);
+  expect(address.origin).toBe(process.env.DEMO_PUBLIC_URL);
+  await page.goto(`${demo()}${address.pathname}`);
   const inIt = page.getByRole('region', { name: 'What is in it' });
   await expect(inIt.getByText(/^M8 × 1\.25: Solid bush/)).toBeInViewport();
   await expect(inIt.getByText(/^Do not drill it or turn the bush/)).toBeInViewport();

@@ -214,6 +214,7 @@ export {
 } from './plan/freeing/index.ts';
 export {
   asCut,
+  carriesWords,
   metalLeft,
   metalLeftWords,
   type AsCut,

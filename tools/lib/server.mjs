@@ -32,10 +32,18 @@ async function startChild(what, file, port, env) {
 }
 
 /** @returns { url, port, pid, exited, stop } */
-export const startServer = ({ databaseUrl, writerUrl = null, instrumentsUrl = null, port = 0, logLevel = 'warn' }) =>
+export const startServer = ({
+  databaseUrl,
+  writerUrl = null,
+  instrumentsUrl = null,
+  publicUrl = null,
+  port = 0,
+  logLevel = 'warn',
+}) =>
   startChild('The server', 'main.mjs', port, {
     DATABASE_URL: databaseUrl,
     ...(writerUrl ? { WRITER_DATABASE_URL: writerUrl } : {}),
+    ...(publicUrl ? { PUBLIC_URL: publicUrl } : {}),
     ...(instrumentsUrl ? { INSTRUMENTS_URL: instrumentsUrl } : {}),
     WEB_FOLDER: join(ROOT, 'web', 'dist'),
     LOG_LEVEL: logLevel,

@@ -4,8 +4,10 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { inflateSync } from 'node:zlib';
 import type { Response } from 'superagent';
-import readSquares from 'jsqr';
 import { v7 } from 'uuid';
+// A plain script without types, which the browser tests read papers by too.
+// @ts-expect-error no declaration
+import { readSquares } from '../../../tools/lib/readSquares.mjs';
 import { paperText } from '../../src/files/pdf/letters.ts';
 import { readConfig } from '../../src/platform/config.ts';
 import { passportOf } from '@deep-mend/core';
@@ -46,19 +48,11 @@ function read(pdf: Buffer): string {
   if (status !== 0) throw new Error(stderr);
   return stdout.replace(/\s+/g, ' ');
 }
-/** What the code of squares on its first page says, read off its pixels, coarser than any printer; null: none is read. */
+/** What the code of squares on its first page says; null: none is read. */
 function squaresRead(pdf: Buffer): string | null {
   const file = join(folder, 'squares.pdf');
   writeFileSync(file, pdf);
-  const painted = spawnSync('pdftoppm', ['-r', '110', '-f', '1', '-l', '1', file], { maxBuffer: 1 << 26 });
-  if (painted.status !== 0) throw new Error(painted.stderr.toString());
-  const [head, width, height] = /^P6\s+(\d+)\s+(\d+)\s+255\s/.exec(painted.stdout.subarray(0, 40).toString('latin1'))!;
-  const rgb = painted.stdout.subarray(head.length);
-  const pixels = new Uint8ClampedArray(Number(width) * Number(height) * 4).fill(255);
-  // Black and white: one of its three is enough.
-  for (let at = 0; 3 * at < rgb.length; at += 1)
-    pixels[4 * at] = pixels[4 * at + 1] = pixels[4 * at + 2] = rgb[3 * at]!;
-  return readSquares(pixels, Number(width), Number(height))?.data ?? null;
+  return readSquares(file) as string | null;
 }
 /** The drawing of a file as it stands in it, page after page. */
 const drawn = (pdf: Buffer): string =>

@@ -3,7 +3,7 @@ import { internalLimits, noGoTurns } from '../../facts/threads/index.ts';
 import { WAYS } from '../../facts/ways/index.ts';
 import { preloadN } from '../../judge/strength/index.ts';
 import { isBolted, sealsOnFace, serviceTakenC, type HoleCase } from '../../judge/hole/index.ts';
-import { HEAD_D, headGapMm, TAP_LEAN_LIMIT_DEG } from '../cutting/index.ts';
+import { gapOfLeanMm, HEAD_D, headGapMm, TAP_LEAN_LIMIT_DEG } from '../cutting/index.ts';
 import { isInner } from '../workcard/index.ts';
 import { boreLimits, classLimits, threadToMm, type Route } from '../routes/index.ts';
 import type { Expectation } from './Expectation.ts';
@@ -103,11 +103,18 @@ function threadRows(hole: HoleCase, route: Route): Expectation[] {
   return [...rows, row('screw', `${goodOne(hole)} runs in by hand over its length, with little shake`, 'thread')];
 }
 
+/** Over so much of a pin its lean is read, as before the mend. */
+const LEAN_OVER_MM = 50;
+
 function squareRows(hole: HoleCase, route: Route): Expectation[] {
   const square = row('square', 'Square in two views', 'square');
-  if (!isBolted(hole)) return [square];
+  const lean = row('lean', `Lean of a straight pin in it, over ${LEAN_OVER_MM} mm`, 'square', {
+    lowMm: 0,
+    highMm: gapOfLeanMm(TAP_LEAN_LIMIT_DEG, LEAN_OVER_MM),
+  });
+  if (!isBolted(hole)) return [square, lean];
   const highMm = headGapMm(HEAD_D * route.thread.majorMm, TAP_LEAN_LIMIT_DEG);
-  return [square, row('head-gap', 'Gap under a head, on one side', 'square', { lowMm: 0, highMm })];
+  return [square, lean, row('head-gap', 'Gap under a head, on one side', 'square', { lowMm: 0, highMm })];
 }
 
 function sleeveRows({ joint }: HoleCase, route: Route, steps: StepsWanted): Expectation[] {

@@ -27,6 +27,7 @@ const KINDS = {
   } as ProofKind,
   screw: passFail('It shows only that the thread is not too small: one with 45 % of its depth takes a good screw too.'),
   square: passFail('By eye, to about 1°.'),
+  lean: length('Of the pin and its fit too: turn it half round and read again.', 'dial-indicator', 'caliper'),
   'head-gap': length('Face and thread together: a burr or a bent screw looks like a lean.'),
   'set-down': length('Not that the coil sits in thread over its whole length.', 'depth-gauge', 'dial-indicator'),
   'chamber-end': passFail('By mirror or borescope; carbon baked on it looks like metal.'),
@@ -61,7 +62,7 @@ export const EXPECTATION_IDS = Object.keys(KINDS) as [ProofId, ...ProofId[]];
  */
 export const PROOF_NEEDS = {
   thread: [['gauge', 'no-go'], ['screw']],
-  square: [['square'], ['head-gap']],
+  square: [['square'], ['lean'], ['head-gap']],
 } as const satisfies Record<string, readonly (readonly ProofId[])[]>;
 export type ProofNeed = keyof typeof PROOF_NEEDS;
 /** Every need that a row may name: by itself, as one of several ways, or none that anybody waits for. */

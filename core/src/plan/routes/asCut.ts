@@ -1,3 +1,4 @@
+import type { Say } from '../../basis/units/index.ts';
 import { coilHole } from '../../facts/inserts/index.ts';
 import { WAYS } from '../../facts/ways/index.ts';
 import type { HoleCase } from '../../judge/hole/index.ts';
@@ -47,4 +48,11 @@ export function asCut(
     ),
   );
   return { engagementMm, stripLoadN, plannedN: route.stripLoadN };
+}
+
+/** The same in words: beside what was planned where it is another load; empty: outside the model. */
+export function carriesWords(cut: AsCut | null, say: Say): string {
+  if (cut === null || cut.stripLoadN === null || cut.plannedN === null) return '';
+  const [now, planned] = [say.load(cut.stripLoadN), say.load(cut.plannedN)];
+  return `As it was cut, its thread carries ${now}${now === planned ? ', as planned.' : `; planned was ${planned}.`}`;
 }

@@ -4,9 +4,9 @@ import { caseFromInputs, DEFAULT_HOUSE_RULES } from '../../judge/hole/index.ts';
 import { freezePlan, routeDigest } from '../../plan/freeze/index.ts';
 import { weighCase } from '../../pipeline.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
-import { EVENT_KINDS, type HoleEventBody, type StoredEvent } from '../events/index.ts';
+import { blankFile, EVENT_KINDS, readStored, type HoleEventBody, type StoredEvent } from '../events/index.ts';
 import { checkPlannedBore } from '../results/index.ts';
-import { foldHole, inputsOf, mayCut, stationOf } from './index.ts';
+import { foldHole, headOf, inputsOf, mayCut, nextHead, stationOf, type HoleHead } from './index.ts';
 
 function events(...bodies: HoleEventBody[]): StoredEvent[] {
   return bodies.map((body, index) => ({
@@ -183,4 +183,28 @@ test('where a mend goes on, and whether the hole may be cut', () => {
     const file = foldHole(events(...steps.slice(0, index + 1).map(([body]) => body)));
     expect([index, stationOf(file), mayCut(file)]).toEqual([index, station, cut]);
   });
+});
+
+test('that it cured is stamped with its clock by the record, whatever the answer says; a head kept step by step knows it too', () => {
+  // Events fall on days one after the other, at eight.
+  const clock = (dueAt: string): HoleEventBody => ({
+    kind: 'clock-started',
+    payload: { mendId: 'm1', clockId: `c${dueAt}`, what: 'full strength', dueAt, cures: 'full' },
+  });
+  const answer = (wait: 'over' | undefined): HoleEventBody => ({
+    kind: 'result',
+    payload: { mendId: 'm1', planId: 'p1', note: '', results: [{ id: 'cured', passed: true, wait }] },
+  });
+  const opened: HoleEventBody = { kind: 'mend-opened', payload: { mendId: 'm1', what: '' } };
+  const waits = (...bodies: HoleEventBody[]) => {
+    const stored = events(located, opened, ...bodies);
+    const head = stored.reduce<HoleHead>((now, event) => nextHead(now, readStored(event))!, headOf(blankFile()));
+    expect(headOf(foldHole(stored))).toEqual(head);
+    return foldHole(stored).mends[0]!.results![0]!.wait;
+  };
+  expect(waits(answer('over'))).toBe('none');
+  expect(waits(clock('2026-01-03T20:00:00Z'), answer(undefined))).toBe('over');
+  expect(waits(clock('2026-01-09T20:00:00Z'), answer('over'))).toBe('running');
+  const ended: HoleEventBody = { kind: 'clock-ended', payload: { mendId: 'm1', clockId: 'c2026-01-09T20:00:00Z' } };
+  expect(waits(clock('2026-01-09T20:00:00Z'), ended, answer('over'))).toBe('broken-off');
 });

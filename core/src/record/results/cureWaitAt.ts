@@ -3,6 +3,7 @@ import type { CureWait } from '../../plan/routes/index.ts';
 /** A clock as far as a cure looks at it. */
 interface CureClock {
   cures?: 'firm' | 'full' | undefined;
+  startedAt: string;
   /** ISO, UTC; null: it runs, or is due and nobody has looked. */
   dueAt: string;
   endedAt: string | null;
@@ -15,7 +16,10 @@ interface CureClock {
  * @example cureWaitAt([], '2026-01-02T10:00:00.000Z') // 'none'
  */
 export function cureWaitAt(clocks: readonly CureClock[], at: string): CureWait {
-  const last = clocks.findLast(({ cures }) => cures === 'full');
+  const last = clocks.findLast(
+    // One that was due before it began has timed nothing.
+    ({ cures, startedAt, dueAt }) => cures === 'full' && Date.parse(dueAt) > Date.parse(startedAt),
+  );
   if (!last) return 'none';
   const [due, now] = [Date.parse(last.dueAt), Date.parse(at)];
   if (last.endedAt !== null && Date.parse(last.endedAt) < due) return 'broken-off';

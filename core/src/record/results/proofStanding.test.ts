@@ -1,6 +1,7 @@
 import { freezePlan, type FrozenPlan } from '../../plan/freeze/index.ts';
 import { EXPECTATION_IDS, expectationsOf, type Expectation, type ProofId } from '../../plan/proof/index.ts';
-import { asCut } from '../../plan/routes/index.ts';
+import { SAY } from '../../basis/units/index.ts';
+import { asCut, carriesWords } from '../../plan/routes/index.ts';
 import { weighCase } from '../../pipeline.ts';
 import { goodResult } from '../../test-support/goodResult.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
@@ -105,10 +106,11 @@ test('what cures is proved when its clock is over, not when somebody says so', (
     return [wait, rows[0]!.state];
   };
   const clock = (dueAt: string, endedAt: string | null = null, cures: 'firm' | 'full' = 'full') =>
-    ({ cures, dueAt, endedAt }) as const;
+    ({ cures, startedAt: '2026-03-01T12:00:00.000Z', dueAt, endedAt }) as const;
   expect(stands(clock('2026-03-02T11:00:00.000Z'))).toEqual(['over', 'passed']);
   expect(stands(clock('2026-03-02T13:00:00.000Z'))).toEqual(['running', 'open']);
   expect(stands(clock('2026-03-02T13:00:00.000Z', '2026-03-02T09:00:00.000Z'))).toEqual(['broken-off', 'with-care']);
+  expect(stands(clock('2026-02-01T12:00:00.000Z'))).toEqual(['none', 'with-care']);
   // Firm is not cured; a second clock is the one that counts.
   expect(stands(clock('2026-03-02T09:00:00.000Z', null, 'firm'))).toEqual(['none', 'with-care']);
   expect(stands(clock('2026-03-02T09:00:00.000Z'), clock('2026-03-03T09:00:00.000Z'))).toEqual(['running', 'open']);
@@ -155,7 +157,7 @@ test('without the bore gauged nothing that was drilled is proved: blank is open,
   // A reason for one thing does not stand for another.
   const both = standing(coil, { bore: { id: 'bore', notDone: 'away' }, tang: null });
   expect([both.standing, both.wants.map(({ id }) => id)]).toEqual(['open', ['bore', 'tang']]);
-  const unsquare = { square: { id: 'square', notDone: 'no room' }, 'head-gap': null } as const;
+  const unsquare = { square: { id: 'square', notDone: 'no room' }, 'head-gap': null, lean: null } as const;
   expect(standing(coil, unsquare).standing).toBe('not-proved');
 });
 
@@ -227,8 +229,10 @@ test('what was cut carries what it carries: as planned to the digit, less where 
     const { boreMm } = route.cut;
     const asPlanned = asCut(proposal.hole, route, { boreMm, fullThreadMm: null })!;
     expect(asPlanned.stripLoadN).toBeCloseTo(route.stripLoadN!, 6);
+    expect(carriesWords(asPlanned, SAY.mm)).toMatch(/ kN, as planned\.$/);
     const shorter = asCut(proposal.hole, route, { boreMm: null, fullThreadMm: route.depths.fullThreadToMm / 2 })!;
     expect(shorter.stripLoadN!).toBeLessThan(0.7 * route.stripLoadN!);
+    expect(carriesWords(shorter, SAY.mm)).toMatch(/ kN; planned was .* kN\.$/);
     expect(asCut(proposal.hole, route, { boreMm: boreMm + 1, fullThreadMm: null })!.stripLoadN!).toBeLessThan(
       route.stripLoadN!,
     );

@@ -1,5 +1,7 @@
 import type { LabelQuery, PaperQuery } from '@deep-mend/contract';
 import {
+  asCut,
+  carriesWords,
   eventWords,
   foldHole,
   isMended,
@@ -62,8 +64,14 @@ export async function printPassport(context: Context, holeId: string, query: Pap
     words: eventWords(readStored(event)),
   }));
   const section = sectionOf(detail, file);
-  const bore = file.generations.at(-1)?.boreMm ?? null;
-  const left = section ? metalLeftWords(metalLeft(section.hole, section.route, bore), SAY[rest.units]) : '';
+  const { boreMm = null, fullThreadMm = null } = file.generations.at(-1) ?? {};
+  const say = SAY[rest.units];
+  const left = section
+    ? [
+        carriesWords(asCut(section.hole, section.route, { boreMm, fullThreadMm }), say),
+        metalLeftWords(metalLeft(section.hole, section.route, boreMm), say),
+      ].join(' ')
+    : '';
   const made = context.now();
   const day = made.toISOString().slice(0, 10);
   const sheets = passportPages({ ...rest, paper: query.paper, entries, section, left, day }, measure);

@@ -1,4 +1,6 @@
 import {
+  asCut,
+  carriesWords,
   isMended,
   KNOWN_WORDS,
   metalLeft,
@@ -57,7 +59,12 @@ function AsItIsNow({ detail, file, units }: { detail: HoleDetail; file: HoleFile
   if (!drawn) return null;
   const sheet = benchSheet({ ...drawn, stage: 'fitted', tool: null, units, width: WIDTH, height: HEIGHT });
   const linings = { parent: lining };
-  const bore = file.generations.at(-1)?.boreMm ?? null;
+  const { boreMm = null, fullThreadMm = null } = file.generations.at(-1) ?? {};
+  const { hole, route } = drawn;
+  const said = [
+    carriesWords(asCut(hole, route, { boreMm, fullThreadMm }), SAY[units]),
+    metalLeftWords(metalLeft(hole, route, boreMm), SAY[units]),
+  ];
   return (
     <figure className="glance-now">
       <figcaption>{isDrawnWhole(drawn) ? 'As it is now' : 'As its last mend cut it'}</figcaption>
@@ -69,7 +76,7 @@ function AsItIsNow({ detail, file, units }: { detail: HoleDetail; file: HoleFile
         <Linings ids={linings} />
         <PaintSheetLayers layers={sheet.layers} linings={linings} />
       </svg>
-      <p className="glance-left">{metalLeftWords(metalLeft(drawn.hole, drawn.route, bore), SAY[units])}</p>
+      <p className="glance-left">{said.join(' ')}</p>
     </figure>
   );
 }

@@ -112,7 +112,7 @@ test('in one glance: what is in it, what must not be done to it, how we know, an
   expect(inIt.textContent).toContain('Do not drill it or chase it with a tap');
   const known = screen.getByRole('region', { name: 'How we know' });
   expect(known.textContent).toContain('not done: the gauge was away');
-  expect(known.textContent).toContain('1 turns, passed');
+  expect(known.textContent).toContain('1 turn, passed');
   expect(within(screen.getByRole('region', { name: 'Its life' })).getAllByRole('listitem')).toHaveLength(3);
   expect(text()).not.toContain('Proved by');
   const entries = screen.getByText(/^All that was recorded, in order: 7$/).closest('details')!;

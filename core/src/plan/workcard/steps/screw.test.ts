@@ -57,9 +57,29 @@ test.each<[string, Parameters<typeof holeCase>[0], RegExp, RegExp | null]>([
     /On the thread: medium/,
   ],
   [
+    'tightened to yield, its maker says how',
+    { joint: { demand: { mode: 'to-yield' } } },
+    /dry or oiled as its maker means it/,
+    /drop of oil/,
+  ],
+  [
+    'stainless in a coil galls, whatever the metal round it',
+    { parentId: 'grey-iron', joint: { fastenerClassId: 'A2-70' } },
+    /Stainless in stainless galls.*anti-seize/,
+    null,
+  ],
+  ['10.9 may be plated', { joint: { fastenerClassId: '10.9' } }, /zinc or zinc-flake/, /turns brittle/],
+  [
+    'plastic: neither locker nor oil',
+    { parentId: 'engineering-plastic', joint: { cause: 'vibration' } },
+    /nothing. Locker, and many an oil, crack plastics/,
+    /coating/,
+  ],
+  ['magnesium: a washer of aluminium', { parentId: 'magnesium-cast' }, /an aluminium washer under the head/, null],
+  [
     'meant nobody knows how: not oiled for it',
     { joint: { demand: { ...PRELOAD, friction: 'unknown' }, undone: 'often' } },
-    /dry or oiled, as the given torque is meant/,
+    /dry or oiled as its maker means it/,
     /drop of oil/,
   ],
   [

@@ -9,7 +9,8 @@ import { noCaution, noNumber, type SaidNumber, type StepKind, type StepOf } from
 import { mostReach } from './screwReach.ts';
 
 /** What goes on the thread; a locking coil wants it dry. */
-export type OnThread = 'as-given' | 'oil' | 'locker' | 'hot-locker' | 'locks-itself' | 'anti-seize' | 'locking-coil';
+export type OnThread =
+  'plastic' | 'as-given' | 'oil' | 'locker' | 'hot-locker' | 'locks-itself' | 'anti-seize' | 'locking-coil';
 
 export type ScrewFacts = {
   designation: string;
@@ -24,7 +25,9 @@ export type ScrewFacts = {
   wasWeak: boolean;
   /** Too hard to be plated in a bath. */
   hard: boolean;
-  pair: 'stainless-light' | 'steel-light' | 'stainless-stainless' | 'none';
+  pair: 'plastic' | 'stainless-light' | 'steel-magnesium' | 'steel-light' | 'none';
+  /** Stainless runs in stainless: in the metal itself, or in a coil, which is of stainless wire whatever the screw is. */
+  galls: boolean;
   onThread: OnThread;
   /** The state that a given torque is meant for. */
   given: 'dry' | 'oiled' | 'anti-seize' | null;
@@ -37,28 +40,35 @@ const LOCKER_C = { medium: 150, hot: 230 } as const;
 const LOCKER_CURE = { firmMinutes: 20, fullHours: 24 } as const;
 /** A cold shop, °C. */
 const COLD_C = 5;
-/** Classes that a plating bath makes brittle (ISO 4042: from 10.9, or 390 HV, on). */
-const HARD_CLASSES: readonly string[] = ['10.9', '12.9', 'grade-8'];
+/** Classes that a plating bath can make brittle: over 390 HV (ISO 4042; 10.9 and grade 8 end at about 380). */
+const HARD_CLASSES: readonly string[] = ['12.9'];
 /** A key is well used up to this share of what it stands; beyond it wears and rounds (our estimate). */
 const KEY_SHARE = 0.7;
 
 function pairOf({ joint, parent }: HoleCase): ScrewFacts['pair'] {
   const stainless = isStainless(joint.fastenerClassId);
+  if (parent.group === 'plastic') return 'plastic';
+  if (parent.group === 'magnesium' && !stainless) return 'steel-magnesium';
   if (isLight(parent)) return stainless ? 'stainless-light' : 'steel-light';
-  return stainless && parent.group === 'stainless' ? 'stainless-stainless' : 'none';
+  return 'none';
 }
 
-/** Precedence: what a given torque is meant for; a coil that locks by itself; what shakes, by its heat; what seizes; oil. */
-function onThreadOf(hole: HoleCase, { own }: Route, pair: ScrewFacts['pair'], shakes: boolean): OnThread {
+/** Precedence: plastic, which locker and oil crack; what a given torque is meant for; a coil that locks by itself; what shakes, by its heat; what seizes; oil. */
+function onThreadOf(
+  hole: HoleCase,
+  { own }: Route,
+  { pair, galls, shakes }: Pick<ScrewFacts, 'pair' | 'galls' | 'shakes'>,
+): OnThread {
   const { demand, cause } = hole.joint;
+  if (pair === 'plastic') return 'plastic';
   if ('locking' in own && own.locking) return 'locking-coil';
-  if (demand.mode === 'preload') return 'as-given';
+  if (demand.mode === 'preload' || demand.mode === 'to-yield') return 'as-given';
   const serviceC = serviceTakenC(hole);
   if (shakes && serviceC <= LOCKER_C.medium) return 'locker';
   if (shakes && serviceC <= LOCKER_C.hot) return 'hot-locker';
   if (shakes) return 'locks-itself';
   const seizes = serviceC > LOCKER_C.medium || cause === 'corroded' || cause === 'heat';
-  return seizes || pair === 'stainless-light' || pair === 'stainless-stainless' ? 'anti-seize' : 'oil';
+  return seizes || galls || pair === 'stainless-light' ? 'anti-seize' : 'oil';
 }
 
 function lengthOf(hole: HoleCase, route: Route): ScrewFacts['length'] {
@@ -77,6 +87,7 @@ export function screwSteps(hole: HoleCase, route: Route): StepOf<'screw', ScrewF
   if (!WAYS[route.method].threadCarries || !isBolted(hole) || route.engagementMm <= 0) return [];
   const keys = drive === 'socket-head' ? keysOf(route.thread) : null;
   const pair = pairOf(hole);
+  const galls = isStainless(fastenerClassId) && (route.insertLengthD !== null || hole.parent.group === 'stainless');
   const given = demand.mode === 'preload' && demand.friction !== 'unknown' ? demand.friction : null;
   const shakes = cause === 'vibration' || (demand.mode === 'preload' && demand.load === 'pulsating');
   return [
@@ -97,7 +108,8 @@ export function screwSteps(hole: HoleCase, route: Route): StepOf<'screw', ScrewF
         wasWeak: cause === 'weak-drive',
         hard: fastenerClassId !== null && HARD_CLASSES.includes(fastenerClassId),
         pair,
-        onThread: onThreadOf(hole, route, pair, shakes),
+        galls,
+        onThread: onThreadOf(hole, route, { pair, galls, shakes }),
         given,
         shakes,
       },
@@ -151,13 +163,15 @@ function driveWords(facts: ScrewFacts, say: Say): string {
 
 const PAIRS: Readonly<Record<ScrewFacts['pair'], string>> = {
   'stainless-light': 'Stainless in light metal: insulate it (primer, sealant under the head).',
+  plastic: '',
+  'steel-magnesium':
+    'Steel in magnesium: zinc or zinc-flake, an aluminium washer under the head, sealed where it gets wet; never bare.',
   'steel-light': 'Steel in light metal: a zinc or zinc-flake coating, never bare where it gets wet.',
-  'stainless-stainless': 'Stainless in stainless galls: slowly, and back at once when it tightens.',
   none: '',
 };
 /** Copper is the nobler metal: it eats aluminium and magnesium where it is wet. */
 const paste = ({ pair }: ScrewFacts): string =>
-  pair.endsWith('light') ? 'an anti-seize without copper' : 'anti-seize';
+  pair.endsWith('light') || pair.endsWith('magnesium') ? 'an anti-seize without copper' : 'anti-seize';
 
 const GIVEN = { dry: 'dry', oiled: 'oiled', 'anti-seize': 'with anti-seize' } as const;
 
@@ -167,7 +181,8 @@ function threadWords(facts: ScrewFacts, say: Say): string {
   const cure = `firm in about ${firmMinutes} min, full in ${fullHours} h at ${say.temperature(20)}, ${Math.round(cureMinutes(fullHours, COLD_C))} h at ${say.temperature(COLD_C)}: not run before. Its sheet goes first; stainless and plated screws want its activator.`;
   const words: Record<OnThread, string> = {
     'locking-coil': 'On the thread: nothing, the locking coil holds it; no locker in a coil that locks.',
-    'as-given': `On the thread: ${given === null ? 'dry or oiled' : GIVEN[given]}, as the given torque is meant${shakes ? '. It shakes: a locking screw, coil or wire; a locker would change that torque' : ''}.`,
+    plastic: 'On the thread: nothing. Locker, and many an oil, crack plastics.',
+    'as-given': `On the thread: ${given === null ? 'dry or oiled as its maker means it' : `${GIVEN[given]}, as the given torque is meant`}${shakes ? '. It shakes: a locking screw, coil or wire; a locker would change that torque' : ''}.`,
     locker: `On the thread: medium thread locker, clean and free of oil; ${cure}`,
     'hot-locker': `On the thread: high-temperature thread locker; ${cure}`,
     'locks-itself': `On the thread: no locker stands over ${say.temperature(LOCKER_C.hot)}: a locking screw, plate or wire.`,
@@ -186,6 +201,7 @@ export const screw: StepKind<ScrewFacts> = {
       driveWords(facts, say),
       facts.hard ? 'Of this class none is plated in a bath, it turns brittle: black, or zinc flake.' : '',
       PAIRS[facts.pair],
+      facts.galls ? 'Stainless in stainless galls: slowly, by hand, and back at once when it tightens.' : '',
       threadWords(facts, say),
     ]
       .filter((part) => part !== '')

@@ -3,10 +3,11 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import {
+  carriesWords,
   cureWaitAt,
   deviationsOf,
-  formatLoad,
   proofStanding,
+  SAY,
   type AsCut,
   type Expectation,
   type FrozenPlan,
@@ -57,18 +58,6 @@ function Standing({ standing: { standing, wants } }: { standing: ProofStanding }
   );
 }
 
-/** What was really cut carries what it carries: said where it is another load than planned. */
-function Carries({ cut, units }: { cut: AsCut | null; units: UnitSystem }) {
-  if (!cut || cut.stripLoadN === null || cut.plannedN === null) return null;
-  const [now, planned] = [formatLoad(cut.stripLoadN, units), formatLoad(cut.plannedN, units)];
-  return (
-    <Typography sx={{ fontWeight: now === planned ? 400 : 700 }}>
-      As it was cut, its thread carries {now}
-      {now === planned ? ', as planned.' : `; planned was ${planned}.`}
-    </Typography>
-  );
-}
-
 /** What was done otherwise than the plan says: it goes into the passport as it is. */
 function Otherwise({ deviations }: { deviations: readonly string[] }) {
   if (deviations.length === 0) return null;
@@ -102,6 +91,7 @@ export function ProvePanel({ plan, mend, units, carriesBy, leaves, gated, bars, 
     row.id === 'cured' && row.passed ? { ...row, wait: cureWaitAt(mend.clocks, new Date().toISOString()) } : row,
   );
   const standing = proofStanding(plan, results);
+  const carries = carriesWords(carriesBy(results), SAY[units]);
   const run = (work: () => Promise<void>) => {
     setBusy(true);
     void work().finally(() => setBusy(false));
@@ -136,7 +126,7 @@ export function ProvePanel({ plan, mend, units, carriesBy, leaves, gated, bars, 
         minRows={2}
       />
       <Standing standing={standing} />
-      <Carries cut={carriesBy(results)} units={units} />
+      {carries !== '' && <Typography>{carries}</Typography>}
       <Otherwise deviations={deviationsOf(mend, units)} />
       {leaves(results) !== '' && <Typography>{leaves(results)}</Typography>}
       <Button
