@@ -247,6 +247,11 @@ export {
 } from './plan/routes/index.ts';
 export {
   advanceOf,
+  CHIP_LOOKS,
+  readChips,
+  type ChipLook,
+  type ChipReading,
+  type DrillIn,
   biteDepthMm,
   bitePlanOf,
   isSteady,

@@ -1,5 +1,6 @@
 import type { Say } from '../../basis/units/index.ts';
 import type { HoleCase } from '../../judge/hole/index.ts';
+import { WAYS } from '../../facts/ways/index.ts';
 import { metalReserve } from './metalReserve.ts';
 import type { Route } from './methods/registry.ts';
 
@@ -14,14 +15,21 @@ export interface MetalLeft {
   afterwards: string[];
 }
 
-/** What is left once a way is cut: from its bore as it was measured, where that is the outermost cut. */
-export function metalLeft(hole: HoleCase, route: Route, boreMm: number | null): MetalLeft {
+/**
+ * What is left once a way is cut: from its bore as it was measured, where that is the outermost cut. Null where this hole is not
+ * what is mended.
+ */
+export function metalLeft(hole: HoleCase, route: Route, boreMm: number | null): MetalLeft | null {
+  const { elsewhere, atThisHole } = WAYS[route.method];
+  if (elsewhere || !atThisHole) return null;
   const { leftMm, ratio } = metalReserve(hole, Math.max(route.cut.outermostMm, boreMm ?? 0));
   return { leftMm, ratio, atLeast: hole.edgeAtLeast, afterwards: route.afterwards };
 }
 
-/** The same in words. */
-export function metalLeftWords({ leftMm, ratio, atLeast, afterwards }: MetalLeft, say: Say): string {
+/** The same in words; empty where there is none. */
+export function metalLeftWords(left: MetalLeft | null, say: Say): string {
+  if (left === null) return '';
+  const { leftMm, ratio, atLeast, afterwards } = left;
   const metal =
     leftMm === null || ratio === null
       ? 'not known: nobody measured the nearest edge'

@@ -544,7 +544,9 @@ test('the metal left for next time follows what was cut, and is not known where 
   expect(metalLeftWords(metalLeft(hole, coil, null), SAY.mm)).toMatch(
     /^Metal left for next time: 23.26 mm beyond the wall that it needs, 95 % of what it had new. If it fails again: /,
   );
-  expect(metalLeft(hole, coil, 12).leftMm).toBeCloseTo(30 - 0.7 * 12, 6);
+  expect(metalLeft(hole, coil, 12)!.leftMm).toBeCloseTo(30 - 0.7 * 12, 6);
+  const away = routes.find(({ method }) => method === 'replace-part')!;
+  expect(metalLeftWords(metalLeft(hole, away, null), SAY.mm)).toBe('');
   const unknown = weighCase(holeCase({ edge: null }));
   const last = { ...route(unknown.routes, coil.id), afterwards: [] };
   expect(metalLeftWords(metalLeft(unknown.hole, last, null), SAY.mm)).toBe(

@@ -110,7 +110,7 @@ test('a retap is proved as deep as its tap goes, not as the screw’s point does
 
 test('a bolt that goes through has no thread to gauge and no bore of a thread', () => {
   const hole = holeCase({ ...THROUGH, joint: { backReached: true } });
-  expect(expected(hole, 'through-bolt').map(([id]) => id)).toEqual(['screw', 'square', 'head-gap']);
+  expect(expected(hole, 'through-bolt').map(([id]) => id)).toEqual(['screw', 'square', 'lean', 'head-gap']);
   const proved = card(hole, 'through-bolt').find(({ id }) => id === 'prove')!;
   expect(proved.what).toMatch(/goes in by hand over its whole length/);
   expect(proved.number).toBeNull();

@@ -21,6 +21,8 @@ export type RecordedResult = {
 
 /** A figure rounded in one unit and read in another is the same torque or load, as a share. */
 const SAME_LOAD = 0.995;
+/** Loads are shown to 10 lbf: half of that is the same, N. */
+const SHOWN_N = 23;
 
 /** One result held against what was expected of it; null: nothing was read or tried. */
 export function compareResult(expectation: Expectation, result: RecordedResult | undefined): Check | null {
@@ -29,7 +31,8 @@ export function compareResult(expectation: Expectation, result: RecordedResult |
   if (kind === 'pass-fail' && result?.passed !== undefined) return judgePassed(id, title, result.passed);
   if (kind === 'turns' && result?.turns !== undefined) return judgePassed(id, title, result.turns <= mostTurns);
   if (kind === 'torque' && result?.nm !== undefined) return judgePassed(id, title, result.nm >= SAME_LOAD * leastNm);
-  if (kind === 'load' && result?.n !== undefined) return judgePassed(id, title, result.n >= SAME_LOAD * leastN);
+  if (kind === 'load' && result?.n !== undefined)
+    return judgePassed(id, title, result.n >= Math.min(SAME_LOAD * leastN, leastN - SHOWN_N));
   if (kind === 'length' && result?.mm !== undefined)
     return judgeAsPlanned(id, { title, foundMm: result.mm, lowMm, highMm, ...(plannedMm ? { plannedMm } : {}) });
   return null;

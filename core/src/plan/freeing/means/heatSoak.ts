@@ -1,3 +1,4 @@
+import { LOCKER } from '../../../facts/fluids/index.ts';
 import type { Say } from '../../../basis/units/index.ts';
 import { MEANS } from '../../../facts/means/index.ts';
 import { heatPlan, ROOM_C, type HeatPlan } from '../heatPlan.ts';
@@ -6,8 +7,6 @@ import { CLOSED_WORDS, stuckFacts, turnWord, type StuckFacts } from '../stuckFac
 
 /** Less rise than this buys nothing (our estimate). */
 const LEAST_RISE_C = 30;
-/** Thread locker lets go about here; its maker’s sheet wins (our estimate). */
-const LOCKER_C = 200;
 /** Less difference than this, mm, is none: both grow alike. */
 const ALIKE_MM = 0.001;
 /** Waits of one round, minutes (our estimate): oil to creep, the parent to warm through, and to cool until oil is drawn in. */
@@ -32,7 +31,7 @@ export const heatSoak: MeansMethod<Own> = {
     const cold = plan.limitC <= ROOM_C + LEAST_RISE_C;
     const tightens = plan.growthMm <= -ALIKE_MM;
     const alike = Math.abs(plan.growthMm) < ALIKE_MM;
-    const locked = stuck.why === 'locker' && (plan.briefC ?? plan.limitC) < LOCKER_C;
+    const locked = stuck.why === 'locker' && (plan.briefC ?? plan.limitC) < LOCKER.letsGoC;
     const facts = { ...stuckFacts(stuck), ...plan };
     const out = byShape ? 'by-shape' : facts.closed ? 'closed' : cold ? 'cold' : null;
     if (out !== null) return { verdict: 'does-not-hold', facts: { ...facts, state: out } };
@@ -54,7 +53,7 @@ export const heatSoak: MeansMethod<Own> = {
       case 'tightens':
         return `the fastener grows more than the hole, by ${say.fine(-growthMm)} at ${say.temperature(limitC)}: heat the parent alone, quickly`;
       case 'locked':
-        return `thread locker lets go near ${say.temperature(LOCKER_C)}, here only ${say.temperature(briefC ?? limitC)} is allowed`;
+        return `thread locker lets go near ${say.temperature(LOCKER.letsGoC)}, here only ${say.temperature(briefC ?? limitC)} is allowed`;
       case 'grows':
         return `at ${say.temperature(limitC)} the hole outgrows it by ${say.fine(growthMm)}${setBy === 'near' ? '; what is near sets that limit, and metal carries the heat to it: measure there' : ''}`;
     }

@@ -1,3 +1,4 @@
+import { LOCKER } from '../../../facts/fluids/index.ts';
 import { FULL_RACK } from '../../../facts/drills/index.ts';
 import {
   COIL_LENGTHS_D,
@@ -26,9 +27,6 @@ import { mostReachMm } from '../reach.ts';
 import { wornBoreOf } from '../stripInput.ts';
 import type { Proposed, RouteContext } from '../Route.ts';
 
-/** Medium thread locker lets go above this; its maker’s sheet wins (our estimate). */
-const LOCKER_UP_TO_C = 150;
-
 export type CoilOwn = { locking: boolean; cool: boolean; nominalMm: number };
 
 /** Free or locking, dry or with locker: by how it is loaded, how often it is undone and how hot it gets (rule of thumb). */
@@ -36,7 +34,7 @@ function ownOf({ joint }: HoleCase): Omit<CoilOwn, 'nominalMm'> {
   const pulsates = joint.demand.mode === 'preload' && joint.demand.load === 'pulsating';
   return {
     locking: pulsates && joint.undone === 'rarely',
-    cool: joint.serviceC === null || joint.serviceC <= LOCKER_UP_TO_C,
+    cool: joint.serviceC === null || joint.serviceC <= LOCKER.mediumC,
   };
 }
 

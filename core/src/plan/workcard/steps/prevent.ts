@@ -1,12 +1,10 @@
+import { LOCKER } from '../../../facts/fluids/index.ts';
 import { isStainless } from '../../../facts/materials/index.ts';
 import type { Cause } from '../../../facts/ways/index.ts';
 import { isBolted, isLight, type HoleCase } from '../../../judge/hole/index.ts';
 import type { Say } from '../../../basis/units/index.ts';
 import type { Route } from '../../routes/index.ts';
 import { noCaution, noNumber, type StepKind, type StepOf } from '../WorkStep.ts';
-
-/** Medium thread locker stands this, °C (methods, inserts): above it a locking coil or a wire. */
-const LOCKER_C = 150;
 
 export type PreventFacts = {
   cause: Exclude<Cause, 'unknown'>;
@@ -37,7 +35,7 @@ export function preventSteps(
         bolted: isBolted(hole),
         light: isLight(hole.parent),
         stainless: isStainless(fastenerClassId),
-        lockerStands: (serviceC ?? 0) <= LOCKER_C,
+        lockerStands: (serviceC ?? 0) <= LOCKER.hotC,
         coil: insertLengthD !== null,
         reachMm: depths.screwReachMm,
       },
@@ -52,7 +50,7 @@ const WORDS: Readonly<Record<PreventFacts['cause'], (facts: PreventFacts, say: S
   'wrong-friction': () =>
     'Write beside the hole whether its torque is meant dry or oiled, and leave the thread in that state: the same torque oiled pulls a third more.',
   vibration: ({ lockerStands, coil }) =>
-    `${coil ? 'A locking coil' : lockerStands ? 'Medium thread locker on a clean dry thread' : 'A locking screw or a wire, no locker: it is too hot here'}; a stiffer seat or a longer screw keeps its pull better than a spring washer. Look again after the first hours.`,
+    `${coil ? 'A locking coil' : lockerStands ? 'Thread locker of a grade for its heat, on a clean dry thread' : 'A locking screw or a wire, no locker: it is too hot here'}; a stiffer seat or a longer screw keeps its pull better than a spring washer. Look again after the first hours.`,
   corroded: ({ light, stainless }) =>
     `${light ? `Insulate the pair: anti-seize or primer on ${stainless ? 'the stainless' : 'the'} screw, and seal round its head` : 'Anti-seize on the thread, its torque lowered to match'}; undo and grease it once a year.`,
   heat: () =>

@@ -1,4 +1,5 @@
 import { keysOf, keyStandsNm, stockLengthMm } from '../../../facts/drives/index.ts';
+import { LOCKER } from '../../../facts/fluids/index.ts';
 import { isStainless } from '../../../facts/materials/index.ts';
 import { WAYS } from '../../../facts/ways/index.ts';
 import { isBolted, isLight, serviceTakenC, type HoleCase } from '../../../judge/hole/index.ts';
@@ -34,10 +35,6 @@ export type ScrewFacts = {
   shakes: boolean;
 };
 
-/** Thread locker lets go above these, °C: medium, high-temperature (methods, inserts). */
-const LOCKER_C = { medium: 150, hot: 230 } as const;
-/** A locker at 20 °C: it holds, and it is of full strength (typical of anaerobic ones; its sheet wins). */
-const LOCKER_CURE = { firmMinutes: 20, fullHours: 24 } as const;
 /** A cold shop, °C. */
 const COLD_C = 5;
 /** Classes that a plating bath can make brittle: over 390 HV (ISO 4042; 10.9 and grade 8 end at about 380). */
@@ -64,10 +61,10 @@ function onThreadOf(
   if ('locking' in own && own.locking) return 'locking-coil';
   if (demand.mode === 'preload' || demand.mode === 'to-yield') return 'as-given';
   const serviceC = serviceTakenC(hole);
-  if (shakes && serviceC <= LOCKER_C.medium) return 'locker';
-  if (shakes && serviceC <= LOCKER_C.hot) return 'hot-locker';
+  if (shakes && serviceC <= LOCKER.mediumC) return 'locker';
+  if (shakes && serviceC <= LOCKER.hotC) return 'hot-locker';
   if (shakes) return 'locks-itself';
-  const seizes = serviceC > LOCKER_C.medium || cause === 'corroded' || cause === 'heat';
+  const seizes = serviceC > LOCKER.mediumC || cause === 'corroded' || cause === 'heat';
   return seizes || galls || pair === 'stainless-light' ? 'anti-seize' : 'oil';
 }
 
@@ -177,7 +174,7 @@ const GIVEN = { dry: 'dry', oiled: 'oiled', 'anti-seize': 'with anti-seize' } as
 
 function threadWords(facts: ScrewFacts, say: Say): string {
   const { onThread, given, shakes } = facts;
-  const { firmMinutes, fullHours } = LOCKER_CURE;
+  const { firmMinutes, fullHours } = LOCKER;
   const cure = `firm in about ${firmMinutes} min, full in ${fullHours} h at ${say.temperature(20)}, ${Math.round(cureMinutes(fullHours, COLD_C))} h at ${say.temperature(COLD_C)}: not run before. Its sheet goes first; stainless and plated screws want its activator.`;
   const words: Record<OnThread, string> = {
     'locking-coil': 'On the thread: nothing, the locking coil holds it; no locker in a coil that locks.',
@@ -185,7 +182,7 @@ function threadWords(facts: ScrewFacts, say: Say): string {
     'as-given': `On the thread: ${given === null ? 'dry or oiled as its maker means it' : `${GIVEN[given]}, as the given torque is meant`}${shakes ? '. It shakes: a locking screw, coil or wire; a locker would change that torque' : ''}.`,
     locker: `On the thread: medium thread locker, clean and free of oil; ${cure}`,
     'hot-locker': `On the thread: high-temperature thread locker; ${cure}`,
-    'locks-itself': `On the thread: no locker stands over ${say.temperature(LOCKER_C.hot)}: a locking screw, plate or wire.`,
+    'locks-itself': `On the thread: no locker stands over ${say.temperature(LOCKER.hotC)}: a locking screw, plate or wire.`,
     'anti-seize': `On the thread: ${paste(facts)}; it slips better than oil, the torque comes down by about an eighth.`,
     oil: 'On the thread and under the head: a drop of oil for the torque named here; a maker’s torque as he means it, dry or oiled.',
   };

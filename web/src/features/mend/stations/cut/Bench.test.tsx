@@ -5,6 +5,7 @@ import { plannedCoil, show } from '../../../../../test/panel.tsx';
 import { serve } from '../../../../../test/serve.ts';
 import { Bench, BOUNCE_MS } from './Bench.tsx';
 import type { BenchProps } from './BenchProps.ts';
+import { Practice } from './Practice.tsx';
 import { COPY_EVERY_MS } from './useBench.ts';
 
 const plan = plannedCoil();
@@ -47,6 +48,8 @@ function AtTheBench({ done = [], ...props }: Partial<BenchProps> & { done?: stri
       onStiff={async (stiff) => told.push(['went-stiff', stiff]) > 0}
       onHandOver={async (note) => told.push(['handed-over', { note }]) > 0}
       onOtherwise={() => undefined}
+      practice={false}
+      onPractise={() => told.push(['practise', {}])}
       onProve={() => told.push(['prove', {}])}
       onLeave={() => undefined}
       {...props}
@@ -296,4 +299,25 @@ test('an instrument that goes quiet says so, and a figure that was typed bears n
   await user.keyboard('8.38{Enter} ');
   expect(told.at(-1)![1]).toMatchObject({ reading: { text: '8.38' } });
   expect(told.at(-1)![1]).not.toHaveProperty('reading.instrument');
+});
+
+test('a practice on scrap goes through the whole card, ends by itself, and leaves nothing on the device', async () => {
+  const ended: true[] = [];
+  const mend = { id: 'm1', planId: 'p1', steps: [], stiff: [], handedOver: null, results: null, clocks: [] };
+  const { user, text, again } = show(
+    <Practice plan={plan} mend={mend} units="mm" drawn={null} onEnd={() => void ended.push(true)} />,
+  );
+  expect(text()).toContain('Practice on scrap: nothing is recorded');
+  expect(screen.queryByRole('button', { name: 'Hand over' })).toBeNull();
+  for (let presses = 0; presses < 400 && ended.length === 0; presses += 1) {
+    const now = title();
+    await user.keyboard(' ');
+    const asked = screen.queryByRole('dialog');
+    if (asked) await user.click(within(asked).getByRole('button', { name: 'Cut it' }));
+    if (title() !== now) await seenByThen();
+  }
+  expect(ended).toEqual([true]);
+  expect(told).toEqual([]);
+  again(<p>elsewhere</p>);
+  expect(Object.keys(localStorage).filter((key) => key.startsWith('bench:'))).toEqual([]);
 });

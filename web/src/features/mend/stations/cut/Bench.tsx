@@ -74,11 +74,11 @@ function Depths({ view, units }: { view: BenchView; units: UnitSystem }) {
 }
 
 /** Which hole, which step of how many, and the way out. */
-function Head({ bench: { heading, onLeave }, view: { index, steps, told } }: Whole) {
+function Head({ bench: { heading, practice, onLeave, onPractise }, view: { index, steps, told } }: Whole) {
   return (
-    <header className="bench-head">
+    <header className="bench-head" data-practice={practice}>
       <p>
-        <b>{heading}</b>
+        <b>{practice ? 'Practice on scrap: nothing is recorded' : heading}</b>
         <span>
           Step {index + 1} of {steps.length}
         </span>
@@ -88,8 +88,8 @@ function Head({ bench: { heading, onLeave }, view: { index, steps, told } }: Who
           <li key={id} data-state={at === index ? 'now' : told.has(id) ? 'done' : 'to-come'} />
         ))}
       </ol>
-      <Button onClick={onLeave} sx={{ minHeight: 64, color: 'inherit' }}>
-        Leave the bench
+      <Button onClick={practice ? onPractise : onLeave} sx={{ minHeight: 64, color: 'inherit' }}>
+        {practice ? 'End the practice' : 'Leave the bench'}
       </Button>
     </header>
   );
@@ -125,29 +125,30 @@ function Notices({ bench: { mend, actor, counted }, view }: Whole) {
 const ASIDE = { minHeight: 64, color: 'inherit', '&.Mui-disabled': { color: 'inherit', opacity: 0.5 } };
 
 /** What is rarely wanted: small, and away from the four keys. */
-function Aside({
-  view: { index, look },
-  ask,
-  onOtherwise,
-}: {
-  view: BenchView;
-  ask: (what: Asking) => void;
-  onOtherwise: () => void;
-}) {
+function Aside({ bench, view, ask, chips }: Whole & { ask: (what: Asking) => void; chips: boolean }) {
+  const { practice, onOtherwise, onPractise } = bench;
+  const { index, look, step } = view;
+  const asides: [name: string, act: () => void][] = [
+    ...(chips ? [['Read the chips (c)', () => ask('chips')] as [string, () => void]] : []),
+    ...(practice
+      ? []
+      : ([
+          ['Done otherwise, or not done', () => ask('otherwise')],
+          ['Hand over', () => ask('hand-over')],
+          ['It came out otherwise', () => onOtherwise(step.id)],
+          ['Practise on scrap', onPractise],
+        ] as [string, () => void][])),
+  ];
   return (
     <p className="bench-aside">
       <Button onClick={() => look(index - 1)} disabled={index === 0} sx={ASIDE}>
         Look back
       </Button>
-      <Button onClick={() => ask('otherwise')} sx={{ minHeight: 64, color: 'inherit' }}>
-        Done otherwise, or not done
-      </Button>
-      <Button onClick={() => ask('hand-over')} sx={{ minHeight: 64, color: 'inherit' }}>
-        Hand over
-      </Button>
-      <Button onClick={onOtherwise} sx={{ minHeight: 64, color: 'inherit' }}>
-        It came out otherwise
-      </Button>
+      {asides.map(([name, act]) => (
+        <Button key={name} onClick={act} sx={ASIDE}>
+          {name}
+        </Button>
+      ))}
     </p>
   );
 }
@@ -186,6 +187,11 @@ function Keys({ view, command, ask }: { view: BenchView; command: BenchCommand; 
   );
 }
 
+/** Steps at which something comes out of the hole that tells of its metal. */
+const CHIP_KINDS: readonly string[] = ['pilot', 'drill', 'counter-drill', 'tap'];
+const makesChips = ({ steps }: BenchProps['plan'], stepId: string): boolean =>
+  steps.some(({ id, kind }) => id === stepId && CHIP_KINDS.includes(kind));
+
 /** Browsers keep a page for opening without the server only where its address is safe (https, or this very machine). */
 const reopens = (): boolean => 'serviceWorker' in navigator;
 /** Keys that begin a reading. */
@@ -223,7 +229,7 @@ function useOneAtATime(onStep: BenchProps['onStep']): BenchProps['onStep'] {
 
 /** The bench: one step, the number that matters, what to feel for, four keys. It stands on the card and on the outbox. */
 export function Bench(props: BenchProps) {
-  const { plan, mend, units, drawn, clocks, onCopy, onOtherwise, onProve } = props;
+  const { plan, mend, units, drawn, clocks, onCopy, onProve } = props;
   const onStep = useOneAtATime(props.onStep);
   const view = useBench({ plan, mend, units, onCopy });
   const { step, index, told, turnPlan, state, pending, draft } = view;
@@ -231,6 +237,7 @@ export function Bench(props: BenchProps) {
   const awake = useAwake();
   const settled = useSettled(step.id);
   const command = commandsOf({ onStep, onProve }, view, setAsking, settled);
+  const chips = drawn !== null && makesChips(plan, step.id);
   const close = useCallback(() => setAsking(null), []);
 
   // An instrument types wherever the keys are: what it types is the reading.
@@ -251,6 +258,7 @@ export function Bench(props: BenchProps) {
       '+': () => command.turnOn?.(),
       '-': () => view.undo(),
       s: () => setAsking('stiff'),
+      c: () => chips && setAsking('chips'),
       // Never the page’s own: a figure from an instrument must not lead elsewhere.
       ...Object.fromEntries(READ_KEYS.map((key) => [key, () => view.asked && typeOn(key)])),
       ArrowLeft: () => view.look(index - 1),
@@ -288,7 +296,7 @@ export function Bench(props: BenchProps) {
           <div className="bench-more card-step">
             <StepMore step={step} />
           </div>
-          <Aside view={view} ask={setAsking} onOtherwise={() => onOtherwise(step.id)} />
+          <Aside bench={props} view={view} ask={setAsking} chips={chips} />
           {!awake && <p className="bench-quiet">This browser lets the screen sleep: touch it now and then.</p>}
           {!reopens() && (
             <p className="bench-quiet">Without the server this page stays, but does not open again: leave it open.</p>

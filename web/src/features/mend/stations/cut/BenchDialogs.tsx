@@ -4,6 +4,7 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { formatLength, judgeReading, nearLimits, PRECISION, readingAt, type StiffNow } from '@deep-mend/core';
+import { ChipReader } from '../../ChipReader.tsx';
 import type { BenchProps } from './BenchProps.ts';
 import { StiffDialog } from './StiffDialog.tsx';
 import type { Asking, BenchCommand } from './commands.ts';
@@ -113,6 +114,13 @@ export function BenchDialogs({
               (done) => done && onClose(),
             );
           }}
+        />
+      )}
+      {asking === 'chips' && bench.drawn && (
+        <ChipReader
+          drillIn={{ parent: bench.drawn.hole.parent.group, inScrew: false }}
+          {...(bench.practice ? {} : { onOtherwise: () => bench.onOtherwise(step.id) })}
+          onClose={onClose}
         />
       )}
       {asking === 'otherwise' && (

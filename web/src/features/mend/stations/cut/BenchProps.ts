@@ -25,6 +25,10 @@ export interface BenchProps {
   onHandOver: (note: string) => Promise<boolean>;
   /** Something at this step is otherwise than the card says. */
   onOtherwise: (stepId: string) => void;
+  /** On scrap: nothing of it is recorded. */
+  practice: boolean;
+  /** Begins a practice, or ends it. */
+  onPractise: () => void;
   onProve: () => void;
   onLeave: () => void;
 }

@@ -49,3 +49,4 @@ export function draftOf(mendId: string, planId: string, stepId: string): BenchDr
 }
 export const keepDraft = (mendId: string, planId: string, draft: BenchDraft): void =>
   onDevice.keep(keyOf(mendId, planId), draft);
+export const forgetDraft = (mendId: string, planId: string): void => onDevice.forget(keyOf(mendId, planId));

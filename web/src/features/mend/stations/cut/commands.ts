@@ -3,7 +3,7 @@ import type { BenchProps, StepTold } from './BenchProps.ts';
 import type { BenchView } from './useBench.ts';
 
 /** What the bench asks about, over the step; before metal goes, with what was pressed. */
-export type Asking = 'stiff' | 'otherwise' | 'hand-over' | 'reading' | { cut: () => void } | null;
+export type Asking = 'stiff' | 'otherwise' | 'hand-over' | 'reading' | 'chips' | { cut: () => void } | null;
 
 /** What the one key says at a mark, and what is done there. */
 export const MARK_KEYS = {

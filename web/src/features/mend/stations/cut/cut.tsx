@@ -7,6 +7,7 @@ import { StepClocks } from './StepClocks.tsx';
 import { cutWords } from '../cutWords.ts';
 import type { MendView, Station } from '../Station.ts';
 import { Bench } from './Bench.tsx';
+import { Practice } from './Practice.tsx';
 import type { BenchProps } from './BenchProps.ts';
 
 /** A count that another device copied; this one counts on its own until somebody takes it. */
@@ -50,12 +51,17 @@ function AtTheBench({
   const counted = useCounted(detail.id, mend.id);
   const onCopy = useCopy(detail.id, mend.id, actor.id);
   const planId = mend.planId!;
+  const [practising, setPractising] = useState(false);
   const drawn =
     live.proposal && route ? { hole: live.proposal.hole, assessment: live.proposal.assessment, route } : null;
+  if (practising)
+    return <Practice plan={plan} mend={mend} units={units} drawn={drawn} onEnd={() => setPractising(false)} />;
   return (
     <Bench
       plan={plan}
       mend={mend}
+      practice={false}
+      onPractise={() => setPractising(true)}
       units={units}
       heading={placeWords(detail.place, view.file.name)}
       actor={actor.name}

@@ -13,11 +13,14 @@ import {
   shellLeftWords,
   stiffShellMm,
   TOUCHED_ALLOWED,
+  type DrillIn,
   type HarmInput,
   type UnitSystem,
 } from '@deep-mend/core';
+import { useState } from 'react';
 import { Figure } from '../../../../parts/Figure.tsx';
-import { More, NumberField, Pick } from '../../known/fields.tsx';
+import { ChipReader } from '../../ChipReader.tsx';
+import { More, NumberField, Pick as PickField } from '../../known/fields.tsx';
 import type { FreeProps } from './FreePanel.tsx';
 import { HarmPlates } from './HarmPlates.tsx';
 
@@ -135,6 +138,20 @@ function DrillPlan({ free: { plan, stuck }, length }: Shown) {
       <p>
         Chips: {plan.chips.sound} while it is in the fastener; {plan.chips.parent}: stop.
       </p>
+      <Chips parent={stuck.parent.group} />
+    </>
+  );
+}
+
+/** What comes out, read at the machine. */
+function Chips({ parent }: Pick<DrillIn, 'parent'>) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Button variant="outlined" onClick={() => setOpen(true)} sx={{ minHeight: 48 }}>
+        What do the chips look like?
+      </Button>
+      {open && <ChipReader drillIn={{ parent, inScrew: true }} onClose={() => setOpen(false)} />}
     </>
   );
 }
@@ -166,7 +183,7 @@ function Levers({ free: { harm, drilling, stuck }, nameOf }: Shown) {
 /** How it is drilled, and what was measured of it. */
 function SetUp({ free: { stuck, drilling }, readOnly, choose, reading }: Props) {
   const pick = (field: 'coreStart' | 'coreHold' | 'coreLimit', value: string) => (
-    <Pick field={field} value={value} disabled={readOnly} choose={choose} />
+    <PickField field={field} value={value} disabled={readOnly} choose={choose} />
   );
   const keeps = Object.values(stuck.keep).some((mm) => mm !== null);
   return (

@@ -162,7 +162,8 @@ export function ProofField({
           </Button>
         </Box>
       )}
-      {check && (state === 'with-care' || state === 'failed') && (
+      {/* A length is said again in the unit that is read now, whatever it was typed in. */}
+      {check && (kind === 'length' || state !== 'passed') && (
         <Typography className="proof-because">{becauseOf(check, SAY[units])}.</Typography>
       )}
       {reason !== null && notDone === undefined && (
