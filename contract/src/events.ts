@@ -23,7 +23,7 @@ import { z } from 'zod';
 import { Day, Id, Millimetres, Moment, Name, Note, oneOf, plainText, Reason } from './basics.ts';
 import { CHOICE_VALUES, ChoicePayload } from './choices.ts';
 import { FrozenPlanKept } from './plans.ts';
-import { ProofResult } from './nouns/proof.ts';
+import { ProofResults } from './nouns/proof.ts';
 import { HouseRulesKept, RackKept } from './nouns/shop.ts';
 
 const reading = z.strictObject({
@@ -117,7 +117,7 @@ export const EVENT_PAYLOADS = {
   result: z.strictObject({
     mendId: Id,
     planId: Id,
-    results: z.array(ProofResult).max(20),
+    results: ProofResults,
     note: Note,
   }),
   'look-again': z.strictObject({

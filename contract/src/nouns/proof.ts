@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { Millimetres, plainText, Reason } from '../basics.ts';
 
 /** What was found of one proof: read, counted, passed or failed; or why it was not done, which is never a pass. */
-export const ProofResult = z.strictObject({
+const ProofResult = z.strictObject({
   id: z.enum(EXPECTATION_IDS),
   mm: Millimetres.optional(),
   turns: z.number().min(0).max(1_000).optional(),
@@ -15,3 +15,6 @@ export const ProofResult = z.strictObject({
   instrument: plainText().min(1).max(80).optional(),
   simulated: z.literal(true).optional(),
 });
+
+/** Results of a mend: one for each proof at most. */
+export const ProofResults = z.array(ProofResult).max(EXPECTATION_IDS.length);

@@ -1,12 +1,11 @@
-import { z } from 'zod';
-import { ProofResult } from '../nouns/proof.ts';
+import { ProofResults } from '../nouns/proof.ts';
 import { EXAMPLE_HOLE, Hole, RouteWanted } from './hole.ts';
 
 export const prove = {
   summary: 'what proves a way once it is cut, what was found of it, and whether it may be signed as proved',
   input: Hole.extend({
     route: RouteWanted,
-    results: z.array(ProofResult).max(20).describe('by id; a length in mm, a torque in Nm'),
+    results: ProofResults.describe('by id; a length in mm, a torque in Nm, a pull in N'),
   }),
   example: {
     ...EXAMPLE_HOLE,

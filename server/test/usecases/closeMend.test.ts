@@ -37,6 +37,8 @@ test('a mend ends with what was measured, makes the next generation, and events 
   expect((await close()).status).toBe(422);
   const part = { mendId, planId, results: [{ id: 'gauge', passed: true }], note: '' };
   expect((await send('result', part)).status).toBe(200);
+  const twice = [...part.results, { id: 'gauge', passed: false }];
+  expect((await send('result', { ...part, results: twice })).status).toBe(422);
   expect((await close()).body.detail).toContain('neither tried nor said why not');
   const results = await goodResults(harness, id, { id: 'bore', mm: 8.36 });
   expect((await send('result', { mendId, planId, results, note: 'sharp tap' })).status).toBe(200);

@@ -57,13 +57,13 @@ const LOOKS = {
     name: 'Bright powder and a squeal, hardly a chip',
     metals: [],
     says: 'It rubs: no push, a blunt drill, or something harder than the drill: a tap, an extractor, a 12.9 screw, skin that was hardened.',
-    then: 'Stop at once: each turn makes it harder. Try it with a file; what a file slides off is not drilled with this.',
+    then: 'Each turn makes it harder. Try it with a file; what a file slides off is not drilled with this.',
   },
   two: {
     name: 'Two kinds at once',
     metals: [],
     says: 'The drill stands in two metals: it has come to the edge of what it should be in.',
-    then: 'Stop. Measure how far off the axis it is before it takes more.',
+    then: 'Measure how far off the axis it is before it takes more.',
   },
 } as const satisfies Record<string, Look>;
 
@@ -117,14 +117,14 @@ export function readChips(look: ChipLook, { parent, inScrew }: DrillIn): ChipRea
     return {
       verdict: 'stop',
       says: `That is ${METALS[parent]}, the part: the drill has left the screw.`,
-      then: 'Stop. Measure the offset of the hole before it takes more of the thread.',
+      then: 'Measure the offset of the hole before it takes more of the thread.',
     };
   const found = metals.map((metal) => METALS[metal]).join(' or ');
   return {
     verdict: 'stop',
     says: `That looks like ${found}, not ${inScrew ? 'a screw' : METALS[parent]}.`,
     then: inScrew
-      ? 'Stop. What is in there is not what was thought: look at it with a magnet and a file, then plan again.'
-      : 'Stop. Drill, class and strength were chosen for another metal: say what it is, and plan again.',
+      ? 'What is in there is not what was thought: look at it with a magnet and a file, then plan again.'
+      : 'Drill, class and strength were chosen for another metal: say what it is, and plan again.',
   };
 }

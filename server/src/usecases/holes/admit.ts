@@ -87,6 +87,9 @@ const result: Admit<'result'> = ({ head, payload }) => {
   if (cut !== 'yes') throw refused('payload.results', `${CUT_BARS[cut]}.`);
   if (payload.results.length === 0)
     throw refused('payload.results', 'Nothing was measured: record one result at least.');
+  // Of two for one proof one would be read over.
+  if (new Set(payload.results.map(({ id }) => id)).size < payload.results.length)
+    throw refused('payload.results', 'One proof has two results: say one.');
 };
 
 /** Where a hole can hurt someone or is under a code, one person never signs alone, and a lead hand is one of the two. */
