@@ -119,6 +119,20 @@ test('its length is one that is made, between grip and reach and the room at the
   expect(said({ joint: { screwedIn: 'plug' } })).toBe('');
 });
 
+test('keys and lengths are called as they are bought, whatever the reader’s units', () => {
+  const inch = {
+    threadId: '1/4-20',
+    joint: { drive: 'socket-head', grip: exact(12), fastenerClassId: 'grade-8' },
+  } as const;
+  expect(said(inch)).toMatch(/\d(?: \d\/\d)? in long.*key 3\/16 in.*takes 5\/32 in/);
+  const proposal = weighCase(holeCase({ ...STRIPPED, joint: { drive: 'socket-head', grip: exact(12) } }));
+  const [step] = screwSteps(
+    proposal.hole,
+    proposal.routes.find(({ id }) => id.startsWith('wire-coil'))!,
+  );
+  expect(sayStep(step!, SAY.in).what).toMatch(/\d mm long.*key 6 mm/);
+});
+
 test('a key’s strength goes with the cube of its size; an inch head has an inch key', () => {
   expect(keyStandsNm(10) / keyStandsNm(5)).toBeCloseTo(8, 9);
   expect(keysOf({ majorMm: 6.35, threadsPerInch: 20 })!.capMm).toBeCloseTo((3 / 16) * 25.4, 6);

@@ -3,7 +3,7 @@ import { LOCKER } from '../../../facts/fluids/index.ts';
 import { isStainless } from '../../../facts/materials/index.ts';
 import { WAYS } from '../../../facts/ways/index.ts';
 import { isBolted, isLight, serviceTakenC, type HoleCase } from '../../../judge/hole/index.ts';
-import type { Say } from '../../../basis/units/index.ts';
+import { sizeName, type Say } from '../../../basis/units/index.ts';
 import type { Route } from '../../routes/index.ts';
 import { cureMinutes } from '../cureMinutes.ts';
 import { noCaution, noNumber, type SaidNumber, type StepKind, type StepOf } from '../WorkStep.ts';
@@ -15,6 +15,8 @@ export type OnThread =
 
 export type ScrewFacts = {
   designation: string;
+  /** In which its keys and lengths are made. */
+  system: 'metric' | 'inch';
   /** Under its head; null: nobody measured what it clamps. `stockMm` null: none is made between the two. */
   length: { leastMm: number; mostMm: number | null; stockMm: number | null; gripMm: number } | null;
   drive: HoleCase['joint']['drive'];
@@ -82,6 +84,7 @@ function lengthOf(hole: HoleCase, route: Route): ScrewFacts['length'] {
 export function screwSteps(hole: HoleCase, route: Route): StepOf<'screw', ScrewFacts>[] {
   const { demand, drive, cause, fastenerClassId } = hole.joint;
   if (!WAYS[route.method].threadCarries || !isBolted(hole) || route.engagementMm <= 0) return [];
+  const system = route.thread.threadsPerInch === null ? 'metric' : 'inch';
   const keys = drive === 'socket-head' ? keysOf(route.thread) : null;
   const pair = pairOf(hole);
   const galls = isStainless(fastenerClassId) && (route.insertLengthD !== null || hole.parent.group === 'stainless');
@@ -94,6 +97,7 @@ export function screwSteps(hole: HoleCase, route: Route): StepOf<'screw', ScrewF
       minutes: 3,
       facts: {
         designation: route.thread.designation,
+        system,
         length: lengthOf(hole, route),
         drive,
         keys: keys && {
@@ -115,11 +119,11 @@ export function screwSteps(hole: HoleCase, route: Route): StepOf<'screw', ScrewF
   ];
 }
 
-function lengthWords({ length }: ScrewFacts, say: Say): string {
+function lengthWords({ length, system }: ScrewFacts, say: Say): string {
   if (length === null) return '';
   const { leastMm, mostMm, stockMm } = length;
   const range = `${say.atLeast(leastMm)}${mostMm === null ? ' and more' : ` to ${say.atMost(mostMm)}`} under its head`;
-  if (stockMm !== null) return `${say.length(stockMm)} long, the shortest that is made within ${range}.`;
+  if (stockMm !== null) return `${sizeName(stockMm, system)} long, the shortest that is made within ${range}.`;
   return mostMm === null
     ? `${range}: longer than is usually made.`
     : `${range}: none is made between. Cut a longer one to length, or lay a washer under it.`;
@@ -135,15 +139,15 @@ const HEADS: Readonly<Record<NonNullable<ScrewFacts['drive']>, string>> = {
   stud: 'A stud is driven by two nuts locked on it, never by its bare thread: snug, not jammed on the bottom.',
 };
 
-function keyWords({ keys, tightNm }: ScrewFacts, say: Say): string {
+function keyWords({ keys, tightNm, system }: ScrewFacts, say: Say): string {
   if (keys === null) return '';
   const { capMm, capNm, lowMm, lowNm } = keys;
-  const cap = `Cap head, key ${say.length(capMm)}: it stands about ${say.torque(capNm)}.`;
+  const cap = `Cap head, key ${sizeName(capMm, system)}: it stands about ${say.torque(capNm)}.`;
   const worn = tightNm !== null && tightNm > KEY_SHARE * capNm;
   const hard = worn ? ' That is near what is asked here: a new key, pressed home, or a six-lobe or hexagon head.' : '';
   if (lowMm === null || lowNm === null) return `${cap}${hard}`;
   const share = Math.round((100 * lowNm) / capNm);
-  const low = `A button or countersunk head takes ${say.length(lowMm)}, ${share} % of that (a key’s strength goes with the cube of its size)`;
+  const low = `A button or countersunk head takes ${sizeName(lowMm, system)}, ${share} % of that (a key’s strength goes with the cube of its size)`;
   const refused = tightNm !== null && tightNm > KEY_SHARE * lowNm;
   return `${cap}${hard} ${low}${refused ? `: too little for ${say.torque(tightNm)}, not here` : ''}.`;
 }
@@ -205,10 +209,10 @@ export const screw: StepKind<ScrewFacts> = {
       .join(' '),
   number: noNumber,
   caution: noCaution,
-  more: ({ length, keys }, say) => {
+  more: ({ length, keys, system }) => {
     const numbers: SaidNumber[] = [
-      ...(length?.stockMm ? [{ label: 'Length under its head', value: say.length(length.stockMm) }] : []),
-      ...(keys ? [{ label: 'Key', value: say.length(keys.capMm), note: 'cap head' }] : []),
+      ...(length?.stockMm ? [{ label: 'Length under its head', value: sizeName(length.stockMm, system) }] : []),
+      ...(keys ? [{ label: 'Key', value: sizeName(keys.capMm, system), note: 'cap head' }] : []),
     ];
     return { ...(numbers.length > 0 ? { numbers } : {}), write: ['screw, length', 'on its thread'] };
   },
