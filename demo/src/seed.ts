@@ -60,6 +60,15 @@ class Story {
     this.at = Date.now() - daysAgo * 86_400_000;
   }
 
+  /** When it will be so many hours later, ISO, UTC. */
+  inHours(hours: number): string {
+    return new Date(this.at + hours * 3_600_000).toISOString();
+  }
+
+  wait(hours: number): void {
+    this.at += hours * 3_600_000;
+  }
+
   private next() {
     this.at = Math.min(this.at + 4 * 60_000, Date.now());
     return { at: new Date(this.at), happenedAt: new Date(this.at).toISOString() };
@@ -121,10 +130,14 @@ function found(expectation: Expectation): object {
   if (expectation.kind === 'pass-fail') return { id: expectation.id, passed: true };
   if (expectation.kind === 'turns') return { id: expectation.id, turns: 0.5 };
   if (expectation.kind === 'torque') return { id: expectation.id, nm: Math.ceil(expectation.leastNm ?? 0) };
+  if (expectation.kind === 'load') return { id: expectation.id, n: expectation.leastN ?? 0 };
   const low = expectation.lowMm ?? 0;
   const mm = expectation.highMm === null ? low + 0.4 : (low + expectation.highMm) / 2;
   return { id: expectation.id, mm: Number(mm.toFixed(2)) };
 }
+
+/** What bonds is left for a night and a day. */
+const CURE_HOURS = 24;
 
 /** Endings of which a plan was made. */
 const PLANNED: readonly DemoMend['ending'][] = ['prepare', 'prove', 'mended'];
@@ -145,6 +158,13 @@ async function tell(story: Story, mend: DemoMend, mendId: string): Promise<void>
   if (ticks.length > 0 && mend.ending !== 'prepare') await story.append('looked', { mendId, planId, ticks });
   if (mend.release) await story.append('released', { mendId, ...mend.release });
   if (mend.ending === 'prepare') return;
+  if (expectations.some(({ id }) => id === 'cured')) {
+    const clockId = v7();
+    const dueAt = story.inHours(CURE_HOURS);
+    await story.append('clock-started', { mendId, clockId, what: 'full strength, at 20 °C', dueAt, cures: 'full' });
+    story.wait(CURE_HOURS + 1);
+    await story.append('clock-ended', { mendId, clockId });
+  }
   await story.append('result', { mendId, planId, results: expectations.map(found), note: mend.note ?? '' });
   if (mend.ending === 'mended') await close('mended', mend.choices.duty === 'can-hurt' ? actorId('Lead hand') : null);
 }

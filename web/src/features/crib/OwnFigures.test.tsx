@@ -49,7 +49,7 @@ test('what is in use says so; another press goes back to what is printed', async
   const { user, changed } = figures([figure()], 0.063);
   await waitFor(async () => expect((await section()).textContent).toContain('in use'));
   expect(screen.queryByRole('button', { name: 'Drill by it, all drills' })).toBeNull();
-  await user.click(screen.getByRole('button', { name: 'Use what is printed' }));
+  await user.click(screen.getByRole('button', { name: 'Do not use it' }));
   expect(changed).toEqual([{ drilling: { setUp: 'bench-drill', measuredOversizeMm: null } }]);
 });
 

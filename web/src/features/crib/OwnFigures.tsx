@@ -51,16 +51,16 @@ function Figure({
     <Box
       component="li"
       sx={{
-        display: 'flex',
-        flexWrap: 'wrap',
-        gap: 1,
+        display: 'grid',
+        gridTemplateColumns: 'minmax(0, 1fr) auto',
+        columnGap: 1.5,
         alignItems: 'baseline',
-        py: 0.5,
+        py: 0.75,
         borderTop: 1,
         borderColor: 'divider',
       }}
     >
-      <Box sx={{ flex: '1 1 180px' }}>{name}</Box>
+      <span>{name}</span>
       <b>
         {kind === 'doubt' ? '± ' : ''}
         {words(mean)}
@@ -73,8 +73,8 @@ function Figure({
         {used ? '; in use' : ''}
       </Typography>
       {count >= ENOUGH_RECORDS && (
-        <Button size="small" variant="outlined" onClick={() => onUse(!used)} sx={{ minHeight: 48 }}>
-          {used ? 'Use what is printed' : USE_WORDS[kind]}
+        <Button size="small" variant={used ? 'text' : 'outlined'} onClick={() => onUse(!used)} sx={{ minHeight: 48 }}>
+          {used ? 'Do not use it' : USE_WORDS[kind]}
         </Button>
       )}
     </Box>
