@@ -20,7 +20,7 @@ test.each<[string, Parameters<typeof holeCase>[0], RegExp, RegExp | null]>([
   [
     'cap head: its key, and that a low head has 58 % of it',
     { joint: { drive: 'socket-head' } },
-    /key 6 mm: it stands about 43 Nm.*takes 5 mm, 58 %/,
+    /key 6 mm: it stands about 52 Nm.*takes 5 mm, 58 %/,
     null,
   ],
   [
@@ -134,7 +134,21 @@ test('keys and lengths are called as they are bought, whatever the reader’s un
 });
 
 test('a key’s strength goes with the cube of its size; an inch head has an inch key', () => {
-  expect(keyStandsNm(10) / keyStandsNm(5)).toBeCloseTo(8, 9);
+  expect(keyStandsNm(6) / keyStandsNm(3)).toBeCloseTo(8, 9);
+  // The least test torques of ISO 2936.
+  for (const [mm, nm] of [
+    [3, 6.6],
+    [4, 16],
+    [5, 30],
+    [6, 52],
+    [8, 120],
+    [10, 220],
+    [12, 370],
+    [17, 980],
+  ] as const) {
+    expect(keyStandsNm(mm)).toBeLessThan(1.01 * nm);
+    expect(keyStandsNm(mm)).toBeGreaterThan(0.9 * nm);
+  }
   expect(keysOf({ majorMm: 6.35, threadsPerInch: 20 })!.capMm).toBeCloseTo((3 / 16) * 25.4, 6);
   expect(keysOf({ majorMm: 7, threadsPerInch: null })).toBeNull();
   expect(keysOf({ majorMm: 14, threadsPerInch: null })).toEqual({ capMm: 12, lowMm: null });

@@ -18,7 +18,7 @@ export type ScrewFacts = {
   /** In which its keys and lengths are made. */
   system: 'metric' | 'inch';
   /** Under its head; null: nobody measured what it clamps. `stockMm` null: none is made between the two. */
-  length: { leastMm: number; mostMm: number | null; stockMm: number | null; gripMm: number } | null;
+  length: { leastMm: number; mostMm: number | null; stockMm: number | null } | null;
   drive: HoleCase['joint']['drive'];
   /** Keys of a socket head of this thread, and what each stands; null: no socket head, or none in the standards. */
   keys: { capMm: number; capNm: number; lowMm: number | null; lowNm: number | null } | null;
@@ -42,7 +42,7 @@ const COLD_C = 5;
 /** Classes that a plating bath can make brittle: over 390 HV (ISO 4042; 10.9 and grade 8 end at about 380). */
 const HARD_CLASSES: readonly string[] = ['12.9'];
 /** A key is well used up to this share of what it stands; beyond it wears and rounds (our estimate). */
-const KEY_SHARE = 0.7;
+const KEY_SHARE = 0.8;
 
 function pairOf({ joint, parent }: HoleCase): ScrewFacts['pair'] {
   const stainless = isStainless(joint.fastenerClassId);
@@ -70,14 +70,13 @@ function onThreadOf(
   return seizes || galls || pair === 'stainless-light' ? 'anti-seize' : 'oil';
 }
 
-function lengthOf(hole: HoleCase, route: Route): ScrewFacts['length'] {
+function lengthOf(hole: HoleCase, route: Route, system: ScrewFacts['system']): ScrewFacts['length'] {
   const { grip } = hole.joint;
   if (grip === null) return null;
   const mostReachMm = mostReach(hole, route);
   const leastMm = grip.mm + route.depths.screwReachMm;
   const mostMm = mostReachMm === null ? null : grip.mm + mostReachMm;
-  const system = route.thread.threadsPerInch === null ? 'metric' : 'inch';
-  return { gripMm: grip.mm, leastMm, mostMm, stockMm: stockLengthMm(leastMm, mostMm ?? Infinity, system) };
+  return { leastMm, mostMm, stockMm: stockLengthMm(leastMm, mostMm ?? Infinity, system) };
 }
 
 /** The screw that goes in: its length, its drive, what goes on its thread. */
@@ -98,7 +97,7 @@ export function screwSteps(hole: HoleCase, route: Route): StepOf<'screw', ScrewF
       facts: {
         designation: route.thread.designation,
         system,
-        length: lengthOf(hole, route),
+        length: lengthOf(hole, route, system),
         drive,
         keys: keys && {
           ...keys,
