@@ -33,7 +33,7 @@ export type CoilOwn = { locking: boolean; cool: boolean; nominalMm: number };
 function ownOf({ joint }: HoleCase): Omit<CoilOwn, 'nominalMm'> {
   const pulsates = joint.demand.mode === 'preload' && joint.demand.load === 'pulsating';
   return {
-    locking: pulsates && joint.undone === 'rarely',
+    locking: (pulsates || joint.cause === 'vibration') && joint.undone === 'rarely',
     cool: joint.serviceC === null || joint.serviceC <= LOCKER.mediumC,
   };
 }

@@ -14,6 +14,8 @@ export type PreventFacts = {
   stainless: boolean;
   lockerStands: boolean;
   coil: boolean;
+  /** The coil that goes in locks. */
+  locks: boolean;
   /** The least that the screw must reach below the face. */
   reachMm: number;
 };
@@ -21,7 +23,7 @@ export type PreventFacts = {
 /** What keeps it from happening again, where the cause is known; a thread in the part is asked for nothing else. */
 export function preventSteps(
   hole: HoleCase,
-  { insertLengthD, depths }: Pick<Route, 'insertLengthD' | 'depths'>,
+  { insertLengthD, depths, own }: Pick<Route, 'insertLengthD' | 'depths' | 'own'>,
 ): StepOf<'prevent', PreventFacts>[] {
   const { cause, serviceC, fastenerClassId } = hole.joint;
   if (cause === 'unknown') return [];
@@ -37,6 +39,7 @@ export function preventSteps(
         stainless: isStainless(fastenerClassId),
         lockerStands: (serviceC ?? 0) <= LOCKER.hotC,
         coil: insertLengthD !== null,
+        locks: 'locking' in own && own.locking,
         reachMm: depths.screwReachMm,
       },
       afterProof: true,
@@ -49,8 +52,8 @@ const WORDS: Readonly<Record<PreventFacts['cause'], (facts: PreventFacts, say: S
     `A torque wrench, not feel, and in steps${bolted ? '; write the torque beside the hole, with dry or oiled' : '; the maker’s torque stands on the part'}.`,
   'wrong-friction': () =>
     'Write beside the hole whether its torque is meant dry or oiled, and leave the thread in that state: the same torque oiled pulls a third more.',
-  vibration: ({ lockerStands, coil }) =>
-    `${coil ? 'A locking coil' : lockerStands ? 'Thread locker of a grade for its heat, on a clean dry thread' : 'A locking screw or a wire, no locker: it is too hot here'}; a stiffer seat or a longer screw keeps its pull better than a spring washer. Look again after the first hours.`,
+  vibration: ({ lockerStands, locks }) =>
+    `${locks ? 'A locking coil' : lockerStands ? 'Thread locker of a grade for its heat, on a clean dry thread' : 'A locking screw or a wire, no locker: it is too hot here'}; a stiffer seat or a longer screw keeps its pull better than a spring washer. Look again after the first hours.`,
   corroded: ({ light, stainless }) =>
     `${light ? `Insulate the pair: anti-seize or primer on ${stainless ? 'the stainless' : 'the'} screw, and seal round its head` : 'Anti-seize on the thread, its torque lowered to match'}; undo and grease it once a year.`,
   heat: () =>

@@ -39,17 +39,22 @@ test.each<[string, Parameters<typeof holeCase>[0], RegExp, RegExp | null]>([
   ['8.8 may be', {}, /zinc or zinc-flake coating/, /plated in a bath/],
   [
     'what shakes gets locker, with its cure in the cold too',
-    { joint: { cause: 'vibration', serviceC: 80 } },
+    { joint: { cause: 'vibration', serviceC: 80, undone: 'often' } },
     /medium thread locker.*full in 24 h at 20 °C, 72 h at 5 °C/,
     null,
   ],
   [
     'hot, of the grade that stands it',
-    { joint: { cause: 'vibration', serviceC: 200 } },
+    { joint: { cause: 'vibration', serviceC: 200, undone: 'often' } },
     /high-temperature thread locker/,
     null,
   ],
-  ['too hot for any', { joint: { cause: 'vibration', serviceC: 240 } }, /no locker stands over 230 °C/, null],
+  [
+    'too hot for any',
+    { joint: { cause: 'vibration', serviceC: 240, undone: 'often' } },
+    /no locker stands over 230 °C/,
+    null,
+  ],
   [
     'a torque meant dry stays dry, though it shakes',
     { joint: { demand: PRELOAD, undone: 'often' } },
@@ -81,6 +86,12 @@ test.each<[string, Parameters<typeof holeCase>[0], RegExp, RegExp | null]>([
     { joint: { demand: { ...PRELOAD, friction: 'unknown' }, undone: 'often' } },
     /dry or oiled as its maker means it/,
     /drop of oil/,
+  ],
+  [
+    'what shook loose gets a coil that locks',
+    { joint: { cause: 'vibration' } },
+    /the locking coil holds it/,
+    /locker, clean/,
   ],
   [
     'a coil that locks wants no locker',
