@@ -1,5 +1,5 @@
 import { cleanup, screen } from '@testing-library/react';
-import { formatLengthWithUnit, readingAt, type RecordedResult } from '@deep-mend/core';
+import { formatLengthWithUnit, readingAt, type Expectation, type RecordedResult } from '@deep-mend/core';
 import { fileWith, plannedCoil, show } from '../../../../../test/panel.tsx';
 import { serve } from '../../../../../test/serve.ts';
 import { ProvePanel } from './ProvePanel.tsx';
@@ -138,4 +138,39 @@ test('mended, not proved, is offered only where a reason stands for what was not
   expect(button(/^Mended and proved, signed/).disabled).toBe(true);
   await user.click(button(/^Mended, not proved/));
   expect(closed).toEqual([['unproved', null]]);
+});
+
+test('said to be cured while its clock runs, it stays open and says why; once that is over it passes', async () => {
+  const cured: Expectation = {
+    ...{ id: 'cured', title: 'Compound cured', kind: 'pass-fail', lowMm: null, highMm: null, need: 'must' },
+  };
+  const clockTo = (hours: number) => {
+    const at = (away: number) => new Date(Date.now() + away * 3_600_000).toISOString();
+    const clock = { clockId: 'c1', what: 'full strength', by: 'Mechanic A', endedAt: null, cures: 'full' as const };
+    return { ...mendWith(null), clocks: [{ ...clock, startedAt: at(-30), dueAt: at(hours) }] };
+  };
+  const bonded = { ...plan, expectations: [cured] };
+  const yes = () => screen.getByRole('button', { name: 'yes' });
+  const { user } = show(panel({ plan: bonded, mend: clockTo(2) }));
+  await user.click(yes());
+  expect(screen.getByText('Not yet: its clock still ran when this was said.')).toBeTruthy();
+  expect(screen.getByText(/^Still to be shown/)).toBeTruthy();
+  cleanup();
+  show(panel({ plan: bonded, mend: clockTo(-1) }));
+  expect(screen.getByText('Proved by what was found')).toBeTruthy();
+});
+
+test('a pull is typed in the unit that is shown and recorded in newtons, against its steps', async () => {
+  const pull: Expectation = {
+    ...{ id: 'pull', title: 'Pulled', kind: 'load', lowMm: null, highMm: null, need: 'if-can' },
+    leastN: 15_900,
+    steps: [7_900, 11_900, 15_900],
+  };
+  const sent: RecordedResult[][] = [];
+  const onRecord = async (results: RecordedResult[]) => sent.push(results) > 0;
+  const { user } = show(panel({ plan: { ...plan, expectations: [pull] }, onRecord }));
+  expect(screen.getByText('7.9 kN, then 11.9 kN, then 15.9 kN')).toBeTruthy();
+  await user.type(screen.getByLabelText('Pulled, kN'), '15,9');
+  await user.click(button(/^Record what was measured/));
+  expect(sent).toEqual([[{ id: 'pull', n: 15_900 }]]);
 });
