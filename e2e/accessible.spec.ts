@@ -78,6 +78,8 @@ test('the bench, at each step: contrast AAA, keys of 64 px, the number 40 px and
   const seen: string[] = [];
   let asked = 0;
   const unread = async (where: string, within = '.bench') => {
+    // A colour on its way to another is neither.
+    await page.waitForFunction(() => document.getAnimations().every(({ playState }) => playState !== 'running'));
     const { violations } = await new AxeBuilder({ page })
       .include(within)
       .options({
