@@ -154,6 +154,7 @@ test('the passport on paper tells what is in it, what must not be done, each pro
   const made = await frozen(harness);
   const { send } = writer(harness, made.id, made.reply.body.revision as number);
   const { mendId, planId, id } = made;
+  await send('step-done', { mendId, planId, stepId: 'countersink', end: 'otherwise', note: 'by hand' });
   const results = await goodResults(harness, id, { id: 'bore', notDone: 'the gauge was away' });
   await send('result', { mendId, planId, results, note: '' });
   await send('mend-closed', { mendId, outcome: 'unproved', note: '', secondSignedBy: null });
@@ -170,6 +171,8 @@ test('the passport on paper tells what is in it, what must not be done, each pro
     'Signed by Mechanic A',
   ])
     expect(words).toContain(paperText(told));
+  expect(words).toMatch(/Otherwise than planned Countersink.*: done otherwise than the card says, by hand\./);
+  expect(words).toContain('Metal left for next time: ');
   for (const { title } of passport.proofs) expect(words).toContain(paperText(title));
   expect(words).toContain('one with 45 % of its depth takes a good screw too');
   expect(words).toContain('A signed mend amended: The coil is 1.5 D (read off the packet)');
