@@ -122,6 +122,18 @@ test('a tap: one press a cycle, the square at three waits until it was looked at
   expect(text()).toContain('2¾of');
 });
 
+test('a key that is held down, as under a foot switch that sticks, acts once', () => {
+  const { text } = show(<AtTheBench done={before('tap-1')} />);
+  const key = (repeat: boolean) =>
+    act(() => void window.dispatchEvent(new KeyboardEvent('keydown', { key: '+', repeat, cancelable: true })));
+  key(false);
+  act(() => screen.getByRole('button', { name: 'Cut it' }).click());
+  for (let held = 0; held < 20; held += 1) key(true);
+  expect(text()).toContain('¼of');
+  key(false);
+  expect(text()).toContain('½of');
+});
+
 test('the count outlives the page, and is copied no more often than every ten seconds', async () => {
   jest.useFakeTimers();
   const copied: [string, number][] = [];
