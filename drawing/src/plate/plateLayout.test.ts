@@ -1,6 +1,7 @@
 import { assess, foundProfile, plannedProfile } from '@deep-mend/core';
 import { exact, layoutOf } from '../test-support/layoutOf.ts';
 import { labelLines } from './flags.ts';
+import { plateLayout } from './plateLayout.ts';
 import { rungsOf } from './rungs.ts';
 
 test('section and ladder share one scale and one axis: a rung lies under the metal that it would take', () => {
@@ -104,4 +105,28 @@ test('a key holds the scale while the drawing has room at it, and no longer', ()
   const held = layoutOf({ depth: exact(depthMm) }, { heldScale: before.scale }).layout;
   expect(held.height).toBe(before.height);
   expect(Math.max(...held.flags.map((flag) => flag.textY + 14))).toBeLessThanOrEqual(held.height);
+});
+
+test('the metal of a through hole ends where it was measured to end, however far the screw reaches out of it', () => {
+  const { hole, routes, layout } = layoutOf({
+    ...{ kind: 'through', behind: 'nothing', depth: exact(20), damageTo: exact(9), edge: exact(30) },
+  });
+  const beyond = routes.filter(({ depths }) => depths.screwReachMm > 20);
+  expect(beyond.length).toBeGreaterThan(0);
+  for (const route of beyond) {
+    const { bottomY, yOf } = plateLayout({
+      ...{
+        hole,
+        assessment: assess(hole),
+        route,
+        rungs: [],
+        units: 'mm',
+        width: 628,
+        sectionHeight: 336,
+        compact: false,
+      },
+    });
+    expect([route.id, bottomY]).toEqual([route.id, yOf(20)]);
+  }
+  expect(layout.bottomY).toBe(layout.yOf(20));
 });

@@ -157,7 +157,8 @@ function placeOf(input: PlateInput, flags: readonly DepthFlag[]): Place {
     deepestMm,
     hidden,
     stretches,
-    bottomY: yOf(totalMm),
+    // A screw may reach out of a through hole; the metal ends where it ends.
+    bottomY: yOf(hole.kind === 'through' ? hole.depth.mm : totalMm),
     xOf: (radiusMm) => axisX + radiusMm * scale,
     yOf,
   };
