@@ -61,11 +61,11 @@ function Figure({
       }}
     >
       <span>{name}</span>
-      <b>
+      <Box component="b" sx={{ justifySelf: 'end' }}>
         {kind === 'doubt' ? '± ' : ''}
         {words(mean)}
         {spread !== null && kind !== 'came-back' ? ` ± ${words(spread)}` : ''}
-      </b>
+      </Box>
       <Typography component="span" sx={{ color: 'text.secondary', fontSize: 14.5 }}>
         {count} {count === 1 ? 'record' : 'records'}
         {printed === null ? '' : `; printed ${words(printed)}`}
