@@ -55,7 +55,14 @@ export {
   type TapDrill,
   type TapDrillChoice,
 } from './facts/drills/index.ts';
-export { parentById, PARENTS, FASTENER_CLASS_NAMES, fastenerClass } from './facts/materials/index.ts';
+export {
+  CHIP_LOOKS,
+  type ChipLook,
+  parentById,
+  PARENTS,
+  FASTENER_CLASS_NAMES,
+  fastenerClass,
+} from './facts/materials/index.ts';
 export { COIL_LENGTHS_D, coilEffectiveLengthMm, coilHole, coilIsMadeFor } from './facts/inserts/index.ts';
 export { NOTHING_LISTED, type Owned } from './facts/owned/index.ts';
 export {
@@ -247,9 +254,9 @@ export {
 } from './plan/routes/index.ts';
 export {
   advanceOf,
-  CHIP_LOOKS,
+  drillInAt,
+  drillInStuck,
   readChips,
-  type ChipLook,
   type ChipReading,
   type DrillIn,
   biteDepthMm,

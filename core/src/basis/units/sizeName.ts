@@ -1,4 +1,5 @@
-const MM_PER_INCH = 25.4;
+import { mmToInch } from './inch.ts';
+
 const FINEST = 64;
 
 /**
@@ -9,7 +10,7 @@ const FINEST = 64;
  */
 export function sizeName(mm: number, system: 'metric' | 'inch'): string {
   if (system === 'metric') return `${Number(mm.toFixed(2))} mm`;
-  const parts = Math.round((mm / MM_PER_INCH) * FINEST);
+  const parts = Math.round(mmToInch(mm) * FINEST);
   const whole = Math.floor(parts / FINEST);
   let [top, bottom] = [parts % FINEST, FINEST];
   while (top > 0 && top % 2 === 0) [top, bottom] = [top / 2, bottom / 2];

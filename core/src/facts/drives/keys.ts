@@ -1,3 +1,4 @@
+import { inchToMm } from '../../basis/units/index.ts';
 import { SOCKETS_MM } from './drives.ts';
 
 /** Width across flats of the key of a button or countersunk head by thread, mm. Sources: ISO 7380-1, ISO 10642. */
@@ -24,7 +25,6 @@ const INCH_KEYS: readonly { majorIn: number; capIn: number; lowIn: number }[] = 
   { majorIn: 0.5, capIn: 3 / 8, lowIn: 5 / 16 },
   { majorIn: 0.625, capIn: 1 / 2, lowIn: 3 / 8 },
 ];
-const MM_PER_INCH = 25.4;
 
 /**
  * What a hexagon key stands, Nm, for each mm³ of its size: its strength goes with the cube of its width, large ones are a little
@@ -52,6 +52,6 @@ export function keysOf({ majorMm, threadsPerInch }: { majorMm: number; threadsPe
     const capMm = SOCKETS_MM[majorMm];
     return capMm === undefined ? null : { capMm, lowMm: LOW_HEADS_MM[majorMm] ?? null };
   }
-  const row = INCH_KEYS.find(({ majorIn }) => Math.abs(majorIn * MM_PER_INCH - majorMm) < 1e-6);
-  return row ? { capMm: row.capIn * MM_PER_INCH, lowMm: row.lowIn * MM_PER_INCH } : null;
+  const row = INCH_KEYS.find(({ majorIn }) => Math.abs(inchToMm(majorIn) - majorMm) < 1e-6);
+  return row ? { capMm: inchToMm(row.capIn), lowMm: inchToMm(row.lowIn) } : null;
 }

@@ -20,7 +20,7 @@ export { blankCase } from './blankCase.ts';
 export { shopRulesOf, type ShopRules } from './shopRules.ts';
 export { questionReading, questionSlip } from './questionReading.ts';
 export { endsWithMend, isGauged, QUANTITIES, quantityRow, type QuantityId, type QuantityRow } from './quantities.ts';
-export { asksScrewedIn, asksSeat, isBolted, keepsPressure, sealsOnFace } from './screwedIn.ts';
+export { asksScrewedIn, asksSeat, goodOne, isBolted, keepsIn, keepsPressure, sealsOnFace } from './screwedIn.ts';
 export { HURT_KINDS } from './choices/dutyRows.ts';
 export { type WorkShape } from './choices/workRows.ts';
 export type { Behind } from './choices/holeRows.ts';

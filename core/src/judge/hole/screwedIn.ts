@@ -8,6 +8,12 @@ const rowOf = (id: ScrewedIn) => SCREWED_IN.find((row) => row.id === id)!;
 /** Whether it holds a screw or a stud: bolt loads and torques belong to these only. */
 export const isBolted = ({ joint }: Pick<HoleCase, 'joint'>): boolean => rowOf(joint.screwedIn).bolted;
 
+/** What shows that it is tight, whatever is said of sealing. */
+export const keepsIn = ({ joint }: Pick<HoleCase, 'joint'>) => rowOf(joint.screwedIn).keepsIn;
+
+/** What is tried in a mended thread, as its trade calls it. */
+export const goodOne = ({ joint }: Pick<HoleCase, 'joint'>): string => rowOf(joint.screwedIn).good;
+
 /** Whether it seals with a washer or a seat on the face round the hole. */
 export const sealsOnFace = ({ joint, thread }: Pick<HoleCase, 'joint' | 'thread'>): boolean =>
   rowOf(joint.screwedIn).sealsOnFace && thread.taper === null;

@@ -14,4 +14,4 @@ export {
   type TurnPlan,
 } from './turnCounter.ts';
 export { stageNow } from './stageNow.ts';
-export { CHIP_LOOKS, readChips, type ChipLook, type ChipReading, type DrillIn } from './chips.ts';
+export { drillInAt, drillInStuck, readChips, type ChipReading, type DrillIn } from './chips.ts';

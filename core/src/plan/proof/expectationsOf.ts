@@ -2,7 +2,7 @@ import { LEAST_SET_DOWN_TURNS } from '../../facts/inserts/index.ts';
 import { internalLimits, noGoTurns } from '../../facts/threads/index.ts';
 import { WAYS } from '../../facts/ways/index.ts';
 import { preloadN } from '../../judge/strength/index.ts';
-import { isBolted, sealsOnFace, serviceTakenC, type HoleCase } from '../../judge/hole/index.ts';
+import { goodOne, isBolted, keepsIn, sealsOnFace, serviceTakenC, type HoleCase } from '../../judge/hole/index.ts';
 import { gapOfLeanMm, HEAD_D, headGapMm, TAP_LEAN_LIMIT_DEG } from '../cutting/index.ts';
 import { isInner } from '../workcard/index.ts';
 import { boreLimits, classLimits, threadToMm, type Route } from '../routes/index.ts';
@@ -78,15 +78,6 @@ function innerBoreRow({ thread }: HoleCase, steps: StepsWanted): Expectation[] {
   return [row('inner-bore', 'Bore in what fills it, gauged before tapping', 'must', { lowMm, highMm })];
 }
 
-const GOOD_ONES: Readonly<Partial<Record<HoleCase['joint']['screwedIn'], string>>> = {
-  plug: 'A good plug',
-  'spark-plug': 'A good plug',
-  fitting: 'A good fitting',
-  'grease-nipple': 'A good nipple',
-};
-/** What is tried in the thread, as its trade calls it. */
-const goodOne = ({ joint: { screwedIn } }: HoleCase): string => GOOD_ONES[screwedIn] ?? 'Good screw';
-
 /** Thread, by gauge or by a good screw; how deep, where it can end too early. */
 function threadRows(hole: HoleCase, route: Route): Expectation[] {
   const { fullThreadToMm } = route.depths;
@@ -117,7 +108,7 @@ function squareRows(hole: HoleCase, route: Route): Expectation[] {
   return [square, lean, row('head-gap', 'Gap under a head, on one side', 'square', { lowMm: 0, highMm })];
 }
 
-function sleeveRows({ joint }: HoleCase, route: Route, steps: StepsWanted): Expectation[] {
+function sleeveRows(hole: HoleCase, route: Route, steps: StepsWanted): Expectation[] {
   const { depths, thread, method } = route;
   const { sleeve } = WAYS[method];
   const has = (wanted: string) => steps.some(({ kind }) => kind === wanted);
@@ -130,7 +121,7 @@ function sleeveRows({ joint }: HoleCase, route: Route, steps: StepsWanted): Expe
       }),
     );
   // In a chamber a bare thread or a wire end glows.
-  if (depths.insertFromMm !== null && joint.screwedIn === 'spark-plug')
+  if (depths.insertFromMm !== null && keepsIn(hole) === 'compression')
     rows.push(row('chamber-end', 'Coil ends flush to one turn short: no wire, no bare thread in the chamber', 'must'));
   if (has('tang')) rows.push(row('tang', 'Tang out and counted, or tangless', 'must'));
   if (sleeve !== 'none') rows.push(row('turns-out', 'It does not turn with the screw, in and out', 'must'));
@@ -139,18 +130,15 @@ function sleeveRows({ joint }: HoleCase, route: Route, steps: StepsWanted): Expe
   return rows;
 }
 
-/** What keeps something in whatever somebody says of sealing. */
-const TIGHT_BY_TRADE: readonly HoleCase['joint']['screwedIn'][] = ['plug', 'fitting'];
-
 /** What must be tight, what is tightened, and where someone can be hurt. */
 function dutyRows(hole: HoleCase, route: Route): Expectation[] {
   const { checks, torque, method } = route;
   const has = (...kinds: string[]) => checks.some(({ kind }) => kinds.includes(kind));
   const rows: Expectation[] = [];
   if (sealsOnFace(hole)) rows.push(row('seat', 'Seat whole all round', 'must'));
-  if (hole.joint.screwedIn === 'spark-plug')
+  if (keepsIn(hole) === 'compression')
     rows.push(row('leak', 'Compression: it holds, and nothing blows past plug or thread', 'must'));
-  else if (hole.joint.sealing !== 'none' || TIGHT_BY_TRADE.includes(hole.joint.screwedIn) || has('wet-wall'))
+  else if (hole.joint.sealing !== 'none' || keepsIn(hole) === 'weep' || has('wet-wall'))
     rows.push(row('leak', 'Tight: no weep under its pressure or head', 'must'));
   const proofNm = proofTorqueNm(hole, torque);
   if (proofNm !== null) {

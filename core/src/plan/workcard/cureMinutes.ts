@@ -4,6 +4,8 @@ import { within } from '../../basis/numeric/index.ts';
 const TIMES_PER_STEP = 3;
 const STEP_K = 15;
 const AT_C = 20;
+/** A cold shop, °C, as cards name one. */
+export const COLD_SHOP_C = 5;
 /** Below this nothing cures; above it the sheet's own figure holds no longer. */
 const RANGE_C = { least: 0, most: 40 } as const;
 

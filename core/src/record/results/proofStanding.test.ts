@@ -122,7 +122,7 @@ test('a spark plug’s hole is proved by compression and its coil’s end, a dra
   const spark = ids('spark-plug');
   expect(spark.find(({ id }) => id === 'leak')!.title).toMatch(/^Compression/);
   expect(spark.map(({ id }) => id)).toContain('chamber-end');
-  expect(spark.find(({ id }) => id === 'screw')!.title).toMatch(/^A good plug/);
+  expect(spark.find(({ id }) => id === 'screw')!.title).toMatch(/^Good plug/);
   expect(ids('plug').find(({ id }) => id === 'leak')!.title).toMatch(/^Tight/);
   expect(ids('plug').map(({ id }) => id)).not.toContain('chamber-end');
   expect(ids('screw').map(({ id }) => id)).not.toContain('leak');

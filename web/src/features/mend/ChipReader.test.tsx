@@ -2,16 +2,13 @@ import { screen } from '@testing-library/react';
 import { show } from '../../../test/panel.tsx';
 import { ChipReader } from './ChipReader.tsx';
 
+const PARENT = { id: 'aluminium-6xxx', group: 'aluminium' } as const;
 const look = (name: RegExp) => screen.getByRole('button', { name });
 
 test('one press on what the chips look like says where the drill is; from the wrong metal it leads to planning again', async () => {
   let again = 0;
   const { user } = show(
-    <ChipReader
-      drillIn={{ parent: 'aluminium', inScrew: false }}
-      onOtherwise={() => (again += 1)}
-      onClose={() => {}}
-    />,
+    <ChipReader drillIn={{ parent: PARENT, inside: 'part' }} onOtherwise={() => (again += 1)} onClose={() => {}} />,
   );
   expect(screen.queryByRole('alert')).toBeNull();
   await user.click(look(/^Soft bright curls/));
@@ -25,7 +22,7 @@ test('one press on what the chips look like says where the drill is; from the wr
 });
 
 test('where a screw is drilled out the part’s chips say that the drill has left it', async () => {
-  const { user } = show(<ChipReader drillIn={{ parent: 'aluminium', inScrew: true }} onClose={() => {}} />);
+  const { user } = show(<ChipReader drillIn={{ parent: PARENT, inside: 'screw' }} onClose={() => {}} />);
   await user.click(look(/^Soft bright curls/));
   expect(screen.getByRole('alert').textContent).toMatch(/the drill has left the screw/);
   expect(screen.queryByRole('button', { name: /plan again/ })).toBeNull();

@@ -3,17 +3,60 @@ import { same, type ChoiceRow } from './ChoiceRow.ts';
 
 /**
  * What is screwed into the hole. `bolted`: bolt loads, torques and longer screws belong to it; all else has the reach and the
- * torque that its maker gave it. `sealsOnFace`: with a washer or a seat round the hole, unless its thread is a taper.
+ * torque that its maker gave it. `sealsOnFace`: with a washer or a seat round the hole, unless its thread is a taper. `keepsIn`: what
+ * shows that it is tight, whatever somebody says of sealing. `good`: what is tried in a mended thread.
  */
 export const SCREWED_IN = [
-  { id: 'screw', name: 'screw', bolted: true, sealsOnFace: false },
-  { id: 'stud', name: 'stud', bolted: true, sealsOnFace: false },
-  { id: 'plug', name: 'drain, fill or level plug', bolted: false, sealsOnFace: true },
-  { id: 'fitting', name: 'fitting, union or sensor', bolted: false, sealsOnFace: true },
-  { id: 'spark-plug', name: 'spark or glow plug', bolted: false, sealsOnFace: true },
-  { id: 'grease-nipple', name: 'grease nipple', bolted: false, sealsOnFace: false },
-  { id: 'power', name: 'adjusting or power screw', bolted: false, sealsOnFace: false },
-  { id: 'nothing', name: 'nothing: a locating or jacking hole', bolted: false, sealsOnFace: false },
+  { id: 'screw', name: 'screw', bolted: true, sealsOnFace: false, keepsIn: 'nothing', good: 'Good screw' },
+  { id: 'stud', name: 'stud', bolted: true, sealsOnFace: false, keepsIn: 'nothing', good: 'Good stud' },
+  {
+    id: 'plug',
+    name: 'drain, fill or level plug',
+    bolted: false,
+    sealsOnFace: true,
+    keepsIn: 'weep',
+    good: 'Good plug',
+  },
+  {
+    id: 'fitting',
+    name: 'fitting, union or sensor',
+    bolted: false,
+    sealsOnFace: true,
+    keepsIn: 'weep',
+    good: 'Good fitting',
+  },
+  {
+    id: 'spark-plug',
+    name: 'spark or glow plug',
+    bolted: false,
+    sealsOnFace: true,
+    keepsIn: 'compression',
+    good: 'Good plug',
+  },
+  {
+    id: 'grease-nipple',
+    name: 'grease nipple',
+    bolted: false,
+    sealsOnFace: false,
+    keepsIn: 'nothing',
+    good: 'Good nipple',
+  },
+  {
+    id: 'power',
+    name: 'adjusting or power screw',
+    bolted: false,
+    sealsOnFace: false,
+    keepsIn: 'nothing',
+    good: 'Good screw',
+  },
+  {
+    id: 'nothing',
+    name: 'nothing: a locating or jacking hole',
+    bolted: false,
+    sealsOnFace: false,
+    keepsIn: 'nothing',
+    good: 'Good screw',
+  },
 ] as const;
 export type ScrewedIn = (typeof SCREWED_IN)[number]['id'];
 

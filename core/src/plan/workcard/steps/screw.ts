@@ -1,11 +1,11 @@
 import { keysOf, keyStandsNm, stockLengthMm } from '../../../facts/drives/index.ts';
 import { LOCKER } from '../../../facts/fluids/index.ts';
-import { isStainless } from '../../../facts/materials/index.ts';
+import { fastenerClass, isStainless } from '../../../facts/materials/index.ts';
 import { WAYS } from '../../../facts/ways/index.ts';
 import { isBolted, isLight, serviceTakenC, type HoleCase } from '../../../judge/hole/index.ts';
 import { sizeName, type Say } from '../../../basis/units/index.ts';
 import type { Route } from '../../routes/index.ts';
-import { cureMinutes } from '../cureMinutes.ts';
+import { COLD_SHOP_C, cureMinutes } from '../cureMinutes.ts';
 import { noCaution, noNumber, type SaidNumber, type StepKind, type StepOf } from '../WorkStep.ts';
 import { mostReach } from './screwReach.ts';
 
@@ -37,10 +37,8 @@ export type ScrewFacts = {
   shakes: boolean;
 };
 
-/** A cold shop, °C. */
-const COLD_C = 5;
-/** Classes that a plating bath can make brittle: over 390 HV (ISO 4042; 10.9 and grade 8 end at about 380). */
-const HARD_CLASSES: readonly string[] = ['12.9'];
+/** From this tensile strength on, MPa, a screw may be over 390 HV, and a plating bath can make it brittle (ISO 4042; 10.9 and grade 8 end at about 380). */
+const HARD_FROM_MPA = 1200;
 /** A key is well used up to this share of what it stands; beyond it wears and rounds (our estimate). */
 const KEY_SHARE = 0.8;
 
@@ -106,7 +104,8 @@ export function screwSteps(hole: HoleCase, route: Route): StepOf<'screw', ScrewF
         },
         tightNm: demand.mode === 'preload' ? demand.torqueNm : (route.torque?.torqueNm ?? null),
         wasWeak: cause === 'weak-drive',
-        hard: fastenerClassId !== null && HARD_CLASSES.includes(fastenerClassId),
+        hard:
+          fastenerClassId !== null && fastenerClass(fastenerClassId, route.thread.majorMm).tensileMpa >= HARD_FROM_MPA,
         pair,
         galls,
         onThread: onThreadOf(hole, route, { pair, galls, shakes }),
@@ -178,7 +177,7 @@ const GIVEN = { dry: 'dry', oiled: 'oiled', 'anti-seize': 'with anti-seize' } as
 function threadWords(facts: ScrewFacts, say: Say): string {
   const { onThread, given, shakes } = facts;
   const { firmMinutes, fullHours } = LOCKER;
-  const cure = `firm in about ${firmMinutes} min, full in ${fullHours} h at ${say.temperature(20)}, ${Math.round(cureMinutes(fullHours, COLD_C))} h at ${say.temperature(COLD_C)}: not run before. Its sheet goes first; stainless and plated screws want its activator.`;
+  const cure = `firm in about ${firmMinutes} min, full in ${fullHours} h at ${say.temperature(20)}, ${Math.round(cureMinutes(fullHours, COLD_SHOP_C))} h at ${say.temperature(COLD_SHOP_C)}: not run before. Its sheet goes first; stainless and plated screws want its activator.`;
   const words: Record<OnThread, string> = {
     'locking-coil': 'On the thread: nothing, the locking coil holds it; no locker in a coil that locks.',
     plastic: 'On the thread: nothing. Locker, and many an oil, crack plastics.',

@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import { formatLength, PRECISION, turnsWords, type UnitSystem } from '@deep-mend/core';
+import { drillInAt, formatLength, PRECISION, turnsWords, type UnitSystem } from '@deep-mend/core';
 import { useCallback, useEffect, useLayoutEffect, useRef, useState, type MouseEvent } from 'react';
 import { useKeys } from '../../../../base/useKeys.ts';
 import { StepMore } from '../../card/CardStep.tsx';
@@ -187,11 +187,6 @@ function Keys({ view, command, ask }: { view: BenchView; command: BenchCommand; 
   );
 }
 
-/** Steps at which something comes out of the hole that tells of its metal. */
-const CHIP_KINDS: readonly string[] = ['pilot', 'drill', 'counter-drill', 'tap'];
-const makesChips = ({ steps }: BenchProps['plan'], stepId: string): boolean =>
-  steps.some(({ id, kind }) => id === stepId && CHIP_KINDS.includes(kind));
-
 /** Browsers keep a page for opening without the server only where its address is safe (https, or this very machine). */
 const reopens = (): boolean => 'serviceWorker' in navigator;
 /** Keys that begin a reading. */
@@ -237,7 +232,8 @@ export function Bench(props: BenchProps) {
   const awake = useAwake();
   const settled = useSettled(step.id);
   const command = commandsOf({ onStep, onProve }, view, setAsking, settled);
-  const chips = drawn !== null && makesChips(plan, step.id);
+  const frozen = plan.steps.find(({ id }) => id === step.id);
+  const drillIn = drawn && frozen ? drillInAt(frozen, drawn.hole.parent) : null;
   const close = useCallback(() => setAsking(null), []);
 
   // An instrument types wherever the keys are: what it types is the reading.
@@ -258,7 +254,7 @@ export function Bench(props: BenchProps) {
       '+': () => command.turnOn?.(),
       '-': () => view.undo(),
       s: () => setAsking('stiff'),
-      c: () => chips && setAsking('chips'),
+      c: () => drillIn && setAsking('chips'),
       // Never the page’s own: a figure from an instrument must not lead elsewhere.
       ...Object.fromEntries(READ_KEYS.map((key) => [key, () => view.asked && typeOn(key)])),
       ArrowLeft: () => view.look(index - 1),
@@ -296,7 +292,7 @@ export function Bench(props: BenchProps) {
           <div className="bench-more card-step">
             <StepMore step={step} />
           </div>
-          <Aside bench={props} view={view} ask={setAsking} chips={chips} />
+          <Aside bench={props} view={view} ask={setAsking} chips={drillIn !== null} />
           {!awake && <p className="bench-quiet">This browser lets the screen sleep: touch it now and then.</p>}
           {!reopens() && (
             <p className="bench-quiet">Without the server this page stays, but does not open again: leave it open.</p>
@@ -304,7 +300,7 @@ export function Bench(props: BenchProps) {
         </div>
       </div>
       <Keys view={view} command={command} ask={setAsking} />
-      <BenchDialogs bench={props} view={view} command={command} asking={asking} onClose={close} />
+      <BenchDialogs bench={props} view={view} command={command} drillIn={drillIn} asking={asking} onClose={close} />
     </section>
   );
 }

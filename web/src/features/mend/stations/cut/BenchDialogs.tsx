@@ -3,7 +3,15 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { formatLength, judgeReading, nearLimits, PRECISION, readingAt, type StiffNow } from '@deep-mend/core';
+import {
+  formatLength,
+  judgeReading,
+  nearLimits,
+  PRECISION,
+  readingAt,
+  type DrillIn,
+  type StiffNow,
+} from '@deep-mend/core';
 import { ChipReader } from '../../ChipReader.tsx';
 import type { BenchProps } from './BenchProps.ts';
 import { StiffDialog } from './StiffDialog.tsx';
@@ -80,12 +88,15 @@ export function BenchDialogs({
   bench,
   view,
   command,
+  drillIn,
   asking,
   onClose,
 }: {
   bench: BenchProps;
   view: BenchView;
   command: BenchCommand;
+  /** What the tool should be in; null: it makes no chips here. */
+  drillIn: DrillIn | null;
   asking: Asking;
   onClose: () => void;
 }) {
@@ -116,10 +127,17 @@ export function BenchDialogs({
           }}
         />
       )}
-      {asking === 'chips' && bench.drawn && (
+      {asking === 'chips' && drillIn && (
         <ChipReader
-          drillIn={{ parent: bench.drawn.hole.parent.group, inScrew: false }}
-          {...(bench.practice ? {} : { onOtherwise: () => bench.onOtherwise(step.id) })}
+          drillIn={drillIn}
+          {...(bench.practice
+            ? {}
+            : {
+                onOtherwise: () => {
+                  onClose();
+                  bench.onOtherwise(step.id);
+                },
+              })}
           onClose={onClose}
         />
       )}

@@ -2,6 +2,7 @@ import Button from '@mui/material/Button';
 import {
   afterStepWords,
   coreFluidWords,
+  drillInStuck,
   formatLengthWithUnit,
   halfWidthOf,
   leversOf,
@@ -138,20 +139,20 @@ function DrillPlan({ free: { plan, stuck }, length }: Shown) {
       <p>
         Chips: {plan.chips.sound} while it is in the fastener; {plan.chips.parent}: stop.
       </p>
-      <Chips parent={stuck.parent.group} />
+      <Chips drillIn={drillInStuck(stuck.what, stuck.parent)} />
     </>
   );
 }
 
 /** What comes out, read at the machine. */
-function Chips({ parent }: Pick<DrillIn, 'parent'>) {
+function Chips({ drillIn }: { drillIn: DrillIn }) {
   const [open, setOpen] = useState(false);
   return (
     <>
       <Button variant="outlined" onClick={() => setOpen(true)} sx={{ minHeight: 48 }}>
         What do the chips look like?
       </Button>
-      {open && <ChipReader drillIn={{ parent, inScrew: true }} onClose={() => setOpen(false)} />}
+      {open && <ChipReader drillIn={drillIn} onClose={() => setOpen(false)} />}
     </>
   );
 }
