@@ -220,11 +220,7 @@ export {
   preventWords,
 } from './plan/freeing/index.ts';
 export {
-  asCut,
-  carriesWords,
-  metalLeft,
-  metalLeftWords,
-  type AsCut,
+  afterCutWords,
   becauseOf,
   stepOf,
   titleOf,
@@ -288,8 +284,9 @@ export {
 export { EXPECTATION_IDS, PROOF_ANSWERS, PROOF_KINDS, ROW_NEEDS, type Expectation } from './plan/proof/index.ts';
 export {
   checkPlannedBore,
-  cureWaitAt,
+  foundMm,
   foundWords,
+  stampCured,
   proofStanding,
   type ProofRow,
   type ProofStanding,
@@ -298,7 +295,6 @@ export {
 export {
   type Attempt,
   blankFile,
-  isMended,
   openMendOf,
   type Generation,
   type HoleFile,
@@ -376,6 +372,7 @@ export {
 export { boltCircle, centreDistanceMm } from './plan/layout/index.ts';
 export { ENOUGH_RECORDS, ownFigures, type OwnFigure } from './record/figures/index.ts';
 export {
+  afterMend,
   deviationsOf,
   doubtWords,
   eventWords,
@@ -386,4 +383,4 @@ export {
   type LifePoint,
   type Passport,
 } from './record/passport/index.ts';
-export { drillingOf, plannedCase, weigh, weighCase, weighFreeing, type Weighed } from './pipeline.ts';
+export { drillingOf, lastMendCase, plannedCase, weigh, weighCase, weighFreeing, type Weighed } from './pipeline.ts';

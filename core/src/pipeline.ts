@@ -18,7 +18,8 @@ import {
 } from './plan/freeing/index.ts';
 import { routeDigest, type FrozenPlan } from './plan/freeze/index.ts';
 import { proposeRoutes, type Proposal, type Route } from './plan/routes/index.ts';
-import type { HoleEventBody } from './record/events/index.ts';
+import { isMended, readStored, type HoleEventBody, type HoleFile, type StoredEvent } from './record/events/index.ts';
+import { foundMm } from './record/results/index.ts';
 
 /**
  * The stages in the order in which data passes through them. Read this file first. Browser, server and planner call what it
@@ -116,4 +117,21 @@ export function plannedCase(
   const route = weighed.proposal.routes.find(({ id }) => id === plan.routeId);
   if (!route || routeDigest(route) !== plan.digest) return null;
   return { hole: weighed.hole, assessment: weighed.assessment, route };
+}
+
+/**
+ * The hole as its last mend left it: the case and the way of its plan, and what was measured of the cut. Null: as made, or today's
+ * computation no longer gives the plan's numbers.
+ */
+export function lastMendCase(file: Pick<HoleFile, 'mends'>, events: readonly StoredEvent[]) {
+  const mend = file.mends.findLast(({ outcome }) => isMended(outcome));
+  if (!mend?.plan) return null;
+  for (const event of events) {
+    const body = readStored(event);
+    if (body.kind !== 'plan-frozen' || body.payload.planId !== mend.planId) continue;
+    const drawn = plannedCase(mend.plan, body.payload.inputs);
+    const measured = { boreMm: foundMm(mend.results, 'bore'), fullThreadMm: foundMm(mend.results, 'full-thread') };
+    return drawn && { ...drawn, measured };
+  }
+  return null;
 }

@@ -136,9 +136,6 @@ function found(expectation: Expectation): object {
   return { id: expectation.id, mm: Number(mm.toFixed(2)) };
 }
 
-/** What bonds is left for a night and a day. */
-const CURE_HOURS = 24;
-
 /** Endings of which a plan was made. */
 const PLANNED: readonly DemoMend['ending'][] = ['prepare', 'prove', 'mended'];
 
@@ -158,11 +155,14 @@ async function tell(story: Story, mend: DemoMend, mendId: string): Promise<void>
   if (ticks.length > 0 && mend.ending !== 'prepare') await story.append('looked', { mendId, planId, ticks });
   if (mend.release) await story.append('released', { mendId, ...mend.release });
   if (mend.ending === 'prepare') return;
-  if (expectations.some(({ id }) => id === 'cured')) {
+  // What bonds is left for as long as its card says.
+  const cure = story.file.mends.at(-1)!.plan!.steps.find(({ kind }) => kind === 'cure');
+  if (cure) {
+    const { fullHours } = cure.facts as { fullHours: number };
     const clockId = v7();
-    const dueAt = story.inHours(CURE_HOURS);
+    const dueAt = story.inHours(fullHours);
     await story.append('clock-started', { mendId, clockId, what: 'full strength, at 20 °C', dueAt, cures: 'full' });
-    story.wait(CURE_HOURS + 1);
+    story.wait(fullHours + 1);
     await story.append('clock-ended', { mendId, clockId });
   }
   await story.append('result', { mendId, planId, results: expectations.map(found), note: mend.note ?? '' });

@@ -4,12 +4,20 @@ import { WAYS } from '../../facts/ways/index.ts';
 import type { HoleCase } from '../../judge/hole/index.ts';
 import { stripLoad } from '../../judge/strength/index.ts';
 import { plausibleFastener } from './fastener.ts';
+import { metalLeft, metalLeftWords } from './metalLeft.ts';
 import type { Route } from './methods/registry.ts';
 import { stripInputOf, wornBoreOf } from './stripInput.ts';
 
+/** What was measured of a cut; null: it was not. */
+interface Measured {
+  boreMm: number | null;
+  fullThreadMm: number | null;
+}
+
 /** What a thread carries as it was really cut, beside what it was to carry. mm; N; null: outside the strength model. */
 export interface AsCut {
-  engagementMm: number;
+  /** What nobody measured: it is reckoned as planned, and said so. */
+  taken: readonly ('bore' | 'depth')[];
   stripLoadN: number | null;
   plannedN: number | null;
 }
@@ -18,11 +26,7 @@ export interface AsCut {
  * The strip load from what was measured of the cut: thread that was found shorter than planned carries less, a bore over its class
  * too. What was not measured is as planned; null where nothing was, or where it does not hang on it.
  */
-export function asCut(
-  hole: HoleCase,
-  route: Route,
-  { boreMm, fullThreadMm }: { boreMm: number | null; fullThreadMm: number | null },
-): AsCut | null {
+export function asCut(hole: HoleCase, route: Route, { boreMm, fullThreadMm }: Measured): AsCut | null {
   if ((boreMm === null && fullThreadMm === null) || !WAYS[route.method].carriesByCut) return null;
   const { cut, depths, thread, engagementMm: plannedMm, insideShearMpa } = route;
   const fromMm = depths.insertFromMm ?? depths.countersinkMm;
@@ -47,12 +51,22 @@ export function asCut(
       'nominal',
     ),
   );
-  return { engagementMm, stripLoadN, plannedN: route.stripLoadN };
+  const taken = [...(boreMm === null ? ['bore' as const] : []), ...(fullThreadMm === null ? ['depth' as const] : [])];
+  return { taken, stripLoadN, plannedN: route.stripLoadN };
 }
 
-/** The same in words: beside what was planned where it is another load; empty: outside the model. */
-export function carriesWords(cut: AsCut | null, say: Say): string {
+/** The same in words: beside what was planned where it is another load, with what was taken as planned; empty: outside the model. */
+function carriesWords(cut: AsCut | null, say: Say): string {
   if (cut === null || cut.stripLoadN === null || cut.plannedN === null) return '';
   const [now, planned] = [say.load(cut.stripLoadN), say.load(cut.plannedN)];
-  return `As it was cut, its thread carries ${now}${now === planned ? ', as planned.' : `; planned was ${planned}.`}`;
+  const taken = cut.taken.length === 0 ? '' : `, its ${cut.taken.join(' and ')} taken as planned`;
+  return `As it was cut${taken}, its thread carries ${now}${now === planned ? ', as planned.' : `; planned was ${planned}.`}`;
+}
+
+/** What follows from a cut as it was measured, in sentences: what its thread carries, and the metal left for the next mend. */
+export function afterCutWords(hole: HoleCase, route: Route, measured: Measured, say: Say): string[] {
+  return [
+    carriesWords(asCut(hole, route, measured), say),
+    metalLeftWords(metalLeft(hole, route, measured.boreMm), say),
+  ].filter((words) => words !== '');
 }

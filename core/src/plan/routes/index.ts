@@ -1,8 +1,7 @@
 export { judgeAsPlanned } from './checks/asPlanned.ts';
 export { goesLarger } from './fastener.ts';
 export { LAST_LEAD, tapInParent } from './tapInParent.ts';
-export { asCut, carriesWords, type AsCut } from './asCut.ts';
-export { metalLeft, metalLeftWords } from './metalLeft.ts';
+export { afterCutWords } from './asCut.ts';
 export { boreLimits, classLimits, limitsWith } from './boreLimits.ts';
 export { mostReachMm, threadToMm } from './reach.ts';
 export { coilLengthWords } from './methods/wireCoil.ts';

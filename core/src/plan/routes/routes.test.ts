@@ -7,17 +7,8 @@ import { coilHole } from '../../facts/inserts/index.ts';
 import { mmToInch, parseLength, SAY } from '../../basis/units/index.ts';
 import { depthBudget } from '../cutting/index.ts';
 import { DEFAULT_HOUSE_RULES, RANKING_WEIGHTS, type RankingRule } from '../../judge/hole/index.ts';
-import {
-  becauseOf,
-  metalLeft,
-  metalLeftWords,
-  notesOf,
-  rankWords,
-  sensitivity,
-  stepOf,
-  workingOf,
-  type Route,
-} from './index.ts';
+import { becauseOf, notesOf, rankWords, sensitivity, stepOf, workingOf, type Route } from './index.ts';
+import { metalLeft, metalLeftWords } from './metalLeft.ts';
 import { GOLDEN_CASES } from '../../test-support/goldenCases.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
 import { weighCase } from '../../pipeline.ts';

@@ -1,5 +1,6 @@
 import { WAYS } from '../../facts/ways/index.ts';
 import { endsWithMend, QUANTITIES } from '../../judge/hole/index.ts';
+import { foundMm } from '../results/index.ts';
 import type { EventKind } from './EventKind.ts';
 import type { HoleFile, MendEntry } from './HoleFile.ts';
 
@@ -36,16 +37,16 @@ function closeAsMended(file: HoleFile, mend: MendEntry, at: string): void {
   file.choices.cause = 'unknown';
   const { plan } = mend;
   if (!plan || !WAYS[plan.method].newGeneration) return;
-  const found = (id: 'bore' | 'full-thread') => mend.results?.find((row) => row.id === id)?.mm ?? null;
+  const boreMm = foundMm(mend.results, 'bore');
   file.choices.threadId = plan.threadId;
   file.generations.push({
     number: file.generations.length,
     threadId: plan.threadId,
     method: plan.method,
     // What was CUT is what the next mend finds; without a reading, what was planned.
-    outermostMm: Math.max(plan.numbers.outermostMm, found('bore') ?? 0),
-    boreMm: found('bore'),
-    fullThreadMm: found('full-thread'),
+    outermostMm: Math.max(plan.numbers.outermostMm, boreMm ?? 0),
+    boreMm,
+    fullThreadMm: foundMm(mend.results, 'full-thread'),
     at,
     signedBy: mend.signedBy,
     mendId: mend.id,

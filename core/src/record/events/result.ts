@@ -1,4 +1,4 @@
-import { cureWaitAt, type RecordedResult } from '../results/index.ts';
+import { stampCured, type RecordedResult } from '../results/index.ts';
 import type { EventKind } from './EventKind.ts';
 
 /** What was measured when the work was done. */
@@ -12,10 +12,7 @@ export const result: EventKind<ResultPayload> = {
   apply: (file, { mendId, results, note }, { happenedAt }) => {
     const mend = file.mends.find((entry) => entry.id === mendId);
     if (!mend) return;
-    // What cures is answered for at a moment: the clock tells whether it was time, not the answer.
-    mend.results = results.map((row) =>
-      row.id === 'cured' && row.passed ? { ...row, wait: cureWaitAt(mend.clocks, happenedAt) } : row,
-    );
+    mend.results = stampCured(results, mend.clocks, happenedAt);
     mend.resultNote = note;
   },
 };

@@ -2,6 +2,7 @@ import { expectedBoreMm } from '../../facts/drills/index.ts';
 import { parentById } from '../../facts/materials/index.ts';
 import { WAYS, type WayId } from '../../facts/ways/index.ts';
 import { INSTRUMENTS, type InstrumentId } from '../../judge/hole/index.ts';
+import { foundMm } from '../results/index.ts';
 import { isMended, type HoleFile, type MendEntry } from '../events/index.ts';
 
 /** What a shop's own records say, beside the printed estimate. */
@@ -38,11 +39,10 @@ const factsOf = (mend: MendEntry, kind: string): Record<string, unknown> | null 
 /** By how much a drill cut over its size, where the bore was gauged before anything was tapped. */
 function oversizeOf(mend: MendEntry): Sample[] {
   const drill = factsOf(mend, 'drill');
-  // What a stand-in sent is made up: nobody drills by it.
-  const bore = mend.results?.find(({ id, simulated }) => id === 'bore' && !simulated)?.mm;
+  const bore = foundMm(mend.results, 'bore');
   const drillMm = drill?.diameterMm;
   const opening = drill?.opening as { by?: string } | undefined;
-  if (bore === undefined || typeof drillMm !== 'number' || opening?.by === 'ream') return [];
+  if (bore === null || typeof drillMm !== 'number' || opening?.by === 'ream') return [];
   const { machine } = (factsOf(mend, 'ready') ?? {}) as { machine?: string };
   const name = machine ?? 'machine not named';
   return [{ kind: 'oversize', id: name, name, value: bore - drillMm, printed: expectedBoreMm(drillMm) - drillMm }];

@@ -159,3 +159,22 @@ test('what was done otherwise than planned is told in the order of the work, by 
   const other = body('step-done', { mendId: 'm', planId: 'before', stepId: 'drill', end: 'not-done', note: 'x' });
   expect(passportOf(fileOf(opened!, other, planned!, ...rest), 'mm').deviations).toEqual([]);
 });
+
+test('what a stand-in sent is no cut of the hole: the generation keeps none of it', () => {
+  const made = (simulated?: true) =>
+    fileOf(...mend('m', 'unproved', { id: 'bore', mm: 12, ...(simulated ? { simulated } : {}) })).generations.at(-1)!;
+  expect([made(true).boreMm, made(true).outermostMm]).toEqual([null, plan.numbers.outermostMm]);
+  expect([made().boreMm, made().outermostMm]).toEqual([12, 12]);
+});
+
+test('proved on something that holds with care says so where it is read first', () => {
+  const bore = plan.expectations.find(({ id }) => id === 'bore')!;
+  const wide = { ...plan, expectations: [{ ...bore, plannedMm: { lowMm: bore.lowMm!, highMm: bore.highMm! + 0.2 } }] };
+  const known = (mm: number) => {
+    const [opened, , cause, , closed] = mend('m', 'mended');
+    const planned = body('plan-frozen', { mendId: 'm', planId: 'pm', plan: wide, supersedes: null, inputs: null });
+    const result = body('result', { mendId: 'm', planId: 'pm', note: '', results: [{ id: 'bore', mm }] });
+    return passportOf(fileOf(opened!, planned, cause!, result, closed!), 'mm').known;
+  };
+  expect([known(bore.highMm!), known(bore.highMm! + 0.1)]).toEqual(['proved', 'with-care']);
+});

@@ -2,6 +2,7 @@ import { causeName, WAYS, type Cause } from '../../facts/ways/index.ts';
 import { threadById } from '../../facts/threads/index.ts';
 import { SAY, type Say, type UnitSystem } from '../../basis/units/index.ts';
 import { choiceOf } from '../../judge/hole/index.ts';
+import type { FrozenPlan } from '../../plan/freeze/index.ts';
 import { becauseOf } from '../../plan/routes/index.ts';
 import { isMended, type Generation, type HoleFile, type MendEntry } from '../events/index.ts';
 import { deviationsOf } from './deviationsOf.ts';
@@ -32,7 +33,7 @@ export interface Passport {
   keepOff: string[];
   /** What the screw may be tightened to, as the plan in force named it; empty: nothing was. */
   torque: string;
-  known: 'proved' | 'not-proved' | 'signed' | 'as-made' | 'under-way' | 'elsewhere';
+  known: 'proved' | 'with-care' | 'not-proved' | 'signed' | 'as-made' | 'under-way' | 'elsewhere';
   /** Who released it, what that allows; empty: it is not released, or needs none. */
   release: string;
   proofs: PassportProof[];
@@ -48,22 +49,43 @@ export interface Passport {
 const lastMended = ({ mends }: HoleFile): MendEntry | null =>
   mends.findLast(({ outcome }) => isMended(outcome)) ?? null;
 
-function titleOfHole(file: HoleFile, mend: MendEntry | null): string {
-  const thread = file.choices.threadId ? threadById(file.choices.threadId).designation : 'thread not named yet';
-  if (!mend?.plan) return `${thread}, as made`;
-  const { method, title } = mend.plan;
-  return WAYS[method].newGeneration ? `${thread}: ${title}` : `${thread}, ${WAYS[method].past}`;
+/** What a plan leaves in a hole, and what must not be done to it then. */
+export interface AfterMend {
+  title: string;
+  keepOff: string[];
 }
 
-/** What must not be done to it: said of the hole, then of what is in it, the last first. */
-function keepOffOf(file: HoleFile, mend: MendEntry | null, say: Say): string[] {
-  const rows = choiceOf(file.choices, 'doNotUse') ? ['Do not use this hole.'] : [];
-  if (!mend?.plan) return rows;
-  const { keepOff, hottestC, hotPart } = WAYS[mend.plan.method];
-  if (keepOff !== '') rows.push(keepOff);
-  if (hottestC !== null) rows.push(`Not above ${say.temperature(hottestC)}: ${hotPart}.`);
-  if (mend.outcome === 'unproved') rows.push('It is not proved: see below what was not done.');
-  return rows;
+/**
+ * The hole once a plan is carried out, as its passport will say it.
+ * @param threadId - of the hole before; a plan that makes another one says which
+ */
+export function afterMend(
+  { method, title, threadId: planned }: Pick<FrozenPlan, 'method' | 'title' | 'threadId'>,
+  threadId: string | null,
+  say: Say,
+): AfterMend {
+  const { newGeneration, past, keepOff, hottestC, hotPart } = WAYS[method];
+  const id = newGeneration ? planned : threadId;
+  const thread = id ? threadById(id).designation : NO_THREAD;
+  return {
+    title: newGeneration ? `${thread}: ${title}` : `${thread}, ${past}`,
+    keepOff: [
+      ...(keepOff === '' ? [] : [keepOff]),
+      ...(hottestC === null ? [] : [`Not above ${say.temperature(hottestC)}: ${hotPart}.`]),
+    ],
+  };
+}
+const NO_THREAD = 'thread not named yet';
+
+/** What it is, and what must not be done to it: said of the hole, then of what is in it, the last first. */
+function stateOf(file: HoleFile, mend: MendEntry | null, say: Say): AfterMend {
+  const threadId = file.choices.threadId ?? null;
+  const barred = choiceOf(file.choices, 'doNotUse') ? ['Do not use this hole.'] : [];
+  if (!mend?.plan)
+    return { title: `${threadId ? threadById(threadId).designation : NO_THREAD}, as made`, keepOff: barred };
+  const { title, keepOff } = afterMend(mend.plan, threadId, say);
+  const unproved = mend.outcome === 'unproved' ? ['It is not proved: see below what was not done.'] : [];
+  return { title, keepOff: [...barred, ...keepOff, ...unproved] };
 }
 
 function proofsOf({ plan, results }: MendEntry, say: Say): PassportProof[] {
@@ -138,7 +160,7 @@ function releaseWords(mend: MendEntry | null): string {
 
 /**
  * How far it is known. Precedence: in hand now; done elsewhere, whose proof is not here; as made; signed as not proved; signed by a
- * plan that asked for no proofs, which is no proof by today's; proved.
+ * plan that asked for no proofs, which is no proof by today's; proved with something that holds with care; proved.
  */
 function knownOf({ mends }: HoleFile, mended: MendEntry | null): Passport['known'] {
   const last = mends.at(-1);
@@ -147,12 +169,16 @@ function knownOf({ mends }: HoleFile, mended: MendEntry | null): Passport['known
   if (!mended) return 'as-made';
   if (mended.plan && WAYS[mended.plan.method].elsewhere) return 'elsewhere';
   if (mended.outcome === 'unproved') return 'not-proved';
-  return mended.plan?.expectations.some(({ need }) => need !== undefined) ? 'proved' : 'signed';
+  const { plan, results } = mended;
+  if (!plan?.expectations.some(({ need }) => need !== undefined)) return 'signed';
+  const { rows } = proofStanding(plan, results ?? []);
+  return rows.some(({ state }) => state === 'with-care') ? 'with-care' : 'proved';
 }
 
 /** How far what is said of a hole is known, as an inspector reads it. */
 export const KNOWN_WORDS: Readonly<Record<Passport['known'], string>> = {
   proved: 'Proved',
+  'with-care': 'Proved, with care: see what it holds on',
   'not-proved': 'Not proved',
   signed: 'Signed as mended, before proofs were asked for one by one',
   'as-made': 'As made: no mend is recorded',
@@ -168,8 +194,7 @@ export function passportOf(file: HoleFile, units: UnitSystem): Passport {
   const cause = file.mends.findLast((row) => row.cause !== null && row.cause !== 'unknown')?.cause as Cause | undefined;
   const fasten = mend?.plan?.said[units].steps.find(({ id }) => id === 'fasten');
   return {
-    title: titleOfHole(file, mend),
-    keepOff: keepOffOf(file, mend, say),
+    ...stateOf(file, mend, say),
     torque: fasten?.what ?? '',
     known,
     release: releaseWords(mend),

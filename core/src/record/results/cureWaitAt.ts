@@ -1,3 +1,4 @@
+import type { RecordedResult } from './compareResult.ts';
 import type { CureWait } from '../../plan/routes/index.ts';
 
 /** A clock as far as a cure looks at it. */
@@ -25,3 +26,11 @@ export function cureWaitAt(clocks: readonly CureClock[], at: string): CureWait {
   if (last.endedAt !== null && Date.parse(last.endedAt) < due) return 'broken-off';
   return now >= due ? 'over' : 'running';
 }
+
+/** Results as they are recorded at a moment: of what cures the clock tells whether it had its time, not the answer. */
+export const stampCured = (
+  results: readonly RecordedResult[],
+  clocks: readonly CureClock[],
+  at: string,
+): RecordedResult[] =>
+  results.map((row) => (row.id === 'cured' && row.passed ? { ...row, wait: cureWaitAt(clocks, at) } : row));

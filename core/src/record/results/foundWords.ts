@@ -10,3 +10,7 @@ export function foundWords({ mm, turns, nm, n, passed, notDone }: RecordedResult
   if (n !== undefined) return say.load(n);
   return passed ? 'yes' : 'no';
 }
+
+/** A length that was found of one proof, mm; null: nobody read it, or a stand-in sent it, which is made up. */
+export const foundMm = (results: readonly RecordedResult[] | null, id: RecordedResult['id']): number | null =>
+  results?.find((row) => row.id === id && !row.simulated)?.mm ?? null;

@@ -1,4 +1,4 @@
-export { cureWaitAt } from './cureWaitAt.ts';
+export { stampCured } from './cureWaitAt.ts';
 export { checkPlannedBore, type RecordedResult } from './compareResult.ts';
 export { proofStanding, type ProofRow, type ProofStanding } from './proofStanding.ts';
-export { foundWords } from './foundWords.ts';
+export { foundMm, foundWords } from './foundWords.ts';

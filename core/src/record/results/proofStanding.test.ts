@@ -1,11 +1,12 @@
 import { freezePlan, type FrozenPlan } from '../../plan/freeze/index.ts';
 import { EXPECTATION_IDS, expectationsOf, type Expectation, type ProofId } from '../../plan/proof/index.ts';
 import { SAY } from '../../basis/units/index.ts';
-import { asCut, carriesWords } from '../../plan/routes/index.ts';
+import { afterCutWords, asCut } from '../../plan/routes/asCut.ts';
 import { weighCase } from '../../pipeline.ts';
 import { goodResult } from '../../test-support/goodResult.ts';
 import { holeCase } from '../../test-support/holeCase.ts';
-import { cureWaitAt, proofStanding, type RecordedResult } from './index.ts';
+import { cureWaitAt } from './cureWaitAt.ts';
+import { proofStanding, type RecordedResult } from './index.ts';
 
 const STRIPPED = { damageTo: { mm: 20, halfWidthMm: 0 }, strippedThroughout: true } as const;
 const planOf = (way: string, changes: Parameters<typeof holeCase>[0] = {}): FrozenPlan => {
@@ -229,10 +230,16 @@ test('what was cut carries what it carries: as planned to the digit, less where 
     const { boreMm } = route.cut;
     const asPlanned = asCut(proposal.hole, route, { boreMm, fullThreadMm: null })!;
     expect(asPlanned.stripLoadN).toBeCloseTo(route.stripLoadN!, 6);
-    expect(carriesWords(asPlanned, SAY.mm)).toMatch(/ kN, as planned\.$/);
+    const words = (boreMm: number | null, fullThreadMm: number | null) =>
+      afterCutWords(proposal.hole, route, { boreMm, fullThreadMm }, SAY.mm);
+    const { fullThreadToMm } = route.depths;
+    expect(words(boreMm, fullThreadToMm)[0]).toMatch(/^As it was cut, its thread carries .* kN, as planned\.$/);
+    // Nobody gauged it: that is said, not taken for granted.
+    expect(words(null, fullThreadToMm)[0]).toMatch(/^As it was cut, its bore taken as planned, /);
+    expect(words(null, null)).toEqual([expect.stringMatching(/^Metal left/)]);
     const shorter = asCut(proposal.hole, route, { boreMm: null, fullThreadMm: route.depths.fullThreadToMm / 2 })!;
     expect(shorter.stripLoadN!).toBeLessThan(0.7 * route.stripLoadN!);
-    expect(carriesWords(shorter, SAY.mm)).toMatch(/ kN; planned was .* kN\.$/);
+    expect(words(null, fullThreadToMm / 2)[0]).toMatch(/ kN; planned was .* kN\.$/);
     expect(asCut(proposal.hole, route, { boreMm: boreMm + 1, fullThreadMm: null })!.stripLoadN!).toBeLessThan(
       route.stripLoadN!,
     );

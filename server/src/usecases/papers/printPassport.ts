@@ -1,41 +1,22 @@
 import type { LabelQuery, PaperQuery } from '@deep-mend/contract';
 import {
-  asCut,
-  carriesWords,
+  afterCutWords,
+  lastMendCase,
   eventWords,
   foldHole,
-  isMended,
-  metalLeft,
-  metalLeftWords,
   passportOf,
   placeWords,
-  plannedCase,
   readStored,
   SAY,
-  type HoleFile,
   type UnitSystem,
 } from '@deep-mend/core';
-import { labelPages, passportPages, type PassportInput } from '@deep-mend/drawing';
+import { labelPages, passportPages } from '@deep-mend/drawing';
 import { measure } from '../../files/pdf/letters.ts';
 import { pdfOf } from '../../files/pdf/pdfOf.ts';
 import type { Context } from '../Context.ts';
 import { readHole } from '../holes/readHole.ts';
 import { readShop } from '../shop/settings.ts';
 import { qrOf } from './qrOf.ts';
-
-type Detail = Awaited<ReturnType<typeof readHole>>;
-
-/** The hole as its last mend left it, from the plan that was in force; null: as made, or it can no longer be drawn. */
-function sectionOf({ events }: Detail, file: HoleFile): PassportInput['section'] {
-  const mend = file.mends.findLast(({ outcome }) => isMended(outcome));
-  if (!mend?.plan) return null;
-  for (const event of events) {
-    const body = readStored(event);
-    if (body.kind === 'plan-frozen' && body.payload.planId === mend.planId)
-      return plannedCase(mend.plan, body.payload.inputs);
-  }
-  return null;
-}
 
 /** A code that is typed, four by four. */
 const codeWords = (code: string): string => `${code.slice(0, 4)} ${code.slice(4)}`;
@@ -63,15 +44,8 @@ export async function printPassport(context: Context, holeId: string, query: Pap
     by: event.actor,
     words: eventWords(readStored(event)),
   }));
-  const section = sectionOf(detail, file);
-  const { boreMm = null, fullThreadMm = null } = file.generations.at(-1) ?? {};
-  const say = SAY[rest.units];
-  const left = section
-    ? [
-        carriesWords(asCut(section.hole, section.route, { boreMm, fullThreadMm }), say),
-        metalLeftWords(metalLeft(section.hole, section.route, boreMm), say),
-      ].join(' ')
-    : '';
+  const section = lastMendCase(file, detail.events);
+  const left = section ? afterCutWords(section.hole, section.route, section.measured, SAY[rest.units]).join(' ') : '';
   const made = context.now();
   const day = made.toISOString().slice(0, 10);
   const sheets = passportPages({ ...rest, paper: query.paper, entries, section, left, day }, measure);

@@ -1,13 +1,8 @@
 import {
-  asCut,
-  carriesWords,
-  isMended,
+  afterCutWords,
+  lastMendCase,
   KNOWN_WORDS,
-  metalLeft,
-  metalLeftWords,
   passportOf,
-  plannedCase,
-  readStored,
   SAY,
   plannedProfile,
   sleeveProfile,
@@ -34,18 +29,6 @@ import './passport.css';
 const WIDTH = 400;
 const HEIGHT = 400;
 
-/** The hole as its last mend left it; null: as made, or today's computation no longer gives the plan's numbers. */
-function drawnOf(detail: HoleDetail, file: HoleFile) {
-  const mend = file.mends.findLast(({ outcome }) => isMended(outcome));
-  if (!mend?.plan) return null;
-  for (const event of detail.events) {
-    const body = readStored(event);
-    if (body.kind === 'plan-frozen' && body.payload.planId === mend.planId)
-      return plannedCase(mend.plan, body.payload.inputs);
-  }
-  return null;
-}
-
 /** Whether all that the mend left is drawn: a coil, a bush, a plug, or a thread cut in the metal itself. */
 function isDrawnWhole({ hole, route }: { hole: HoleCase; route: Route }): boolean {
   if (route.depths.insertFromMm !== null || sleeveProfile(route) !== null) return true;
@@ -55,16 +38,11 @@ function isDrawnWhole({ hole, route }: { hole: HoleCase; route: Route }): boolea
 
 function AsItIsNow({ detail, file, units }: { detail: HoleDetail; file: HoleFile; units: UnitSystem }) {
   const lining = useId();
-  const drawn = useMemo(() => drawnOf(detail, file), [detail, file]);
+  const drawn = useMemo(() => lastMendCase(file, detail.events), [detail, file]);
   if (!drawn) return null;
   const sheet = benchSheet({ ...drawn, stage: 'fitted', tool: null, units, width: WIDTH, height: HEIGHT });
   const linings = { parent: lining };
-  const { boreMm = null, fullThreadMm = null } = file.generations.at(-1) ?? {};
-  const { hole, route } = drawn;
-  const said = [
-    carriesWords(asCut(hole, route, { boreMm, fullThreadMm }), SAY[units]),
-    metalLeftWords(metalLeft(hole, route, boreMm), SAY[units]),
-  ];
+  const said = afterCutWords(drawn.hole, drawn.route, drawn.measured, SAY[units]);
   return (
     <figure className="glance-now">
       <figcaption>{isDrawnWhole(drawn) ? 'As it is now' : 'As its last mend cut it'}</figcaption>

@@ -16,8 +16,8 @@ const panel = (props: Partial<Parameters<typeof ProvePanel>[0]> = {}) => (
     plan={plan}
     mend={mendWith(null)}
     units="mm"
-    carriesBy={() => null}
-    leaves={() => ''}
+    drawn={null}
+    threadId="M8x1.25"
     gated={false}
     bars={{ mended: null, unproved: null }}
     onRecord={async () => true}
@@ -80,6 +80,9 @@ test('a slip is said at the field, and cannot be recorded', async () => {
 test('a result beside the plan cannot be signed as mended', () => {
   show(panel({ mend: mendWith([{ id: length.id, mm: length.highMm! + 3 }]) }));
   expect(button(/^Mended and proved, signed/).disabled).toBe(true);
+  // What is signed for is said before it is signed.
+  const then = screen.getByRole('region', { name: 'What the hole is then' }).textContent;
+  expect(then).toMatch(/^The hole is then: M8 × 1\.25: Wire coil.*Do not drill it or chase it with a tap/);
   expect(screen.getByText(/Something came out other than planned/)).toBeTruthy();
 });
 

@@ -3,18 +3,21 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import {
-  carriesWords,
-  cureWaitAt,
+  afterCutWords,
+  afterMend,
   deviationsOf,
+  foundMm,
   proofStanding,
   SAY,
-  type AsCut,
+  stampCured,
   type Expectation,
   type FrozenPlan,
+  type HoleCase,
   type MendEntry,
   type MendOutcome,
   type ProofStanding,
   type RecordedResult,
+  type Route,
   type UnitSystem,
 } from '@deep-mend/core';
 import { useState } from 'react';
@@ -27,11 +30,11 @@ import './prove.css';
 interface Props {
   plan: FrozenPlan;
   mend: MendEntry;
+  /** Of the hole as it is before it is signed. */
+  threadId: string | null;
   units: UnitSystem;
-  /** What it carries by what was measured; null: nothing was, or it does not hang on it. */
-  carriesBy: (results: readonly RecordedResult[]) => AsCut | null;
-  /** What it leaves for the next mend, in words; empty: it cannot be told. */
-  leaves: (results: readonly RecordedResult[]) => string;
+  /** The case and the way of the plan; null: today's computation no longer gives its numbers. */
+  drawn: { hole: HoleCase; route: Route } | null;
   gated: boolean;
   /** Why it may not be signed as mended, and as mended but not proved; null: it may. */
   bars: Record<'mended' | 'unproved', string | null>;
@@ -78,20 +81,18 @@ const GROUPS: Readonly<Record<NonNullable<Expectation['need']>, string>> = {
   must: '',
   'if-can': 'If it can be tried',
   thread: 'The thread: go and no-go, or a good screw',
-  square: 'Square: by eye, or by the gap under a head',
+  square: 'Square: by eye, by a pin, or by the gap under a head',
 };
 
 /** What was found when the work was done, each with what it cannot show; then the signature that closes the mend. */
-export function ProvePanel({ plan, mend, units, carriesBy, leaves, gated, bars, onRecord, onClose }: Props) {
-  const { measured, results: typed, enter, notDone, bad, forget } = useResults(plan, mend, units);
+export function ProvePanel({ plan, mend, threadId, units, drawn, gated, bars, onRecord, onClose }: Props) {
+  const { measured: rows, results: typed, enter, notDone, bad, forget } = useResults(plan, mend, units);
   const note = useKeptForm(`result-note:${mend.id}`, { note: mend.resultNote });
   const [busy, setBusy] = useState(false);
   // As it will be recorded: the clock says whether what cures had its time, not the answer.
-  const results = typed.map((row) =>
-    row.id === 'cured' && row.passed ? { ...row, wait: cureWaitAt(mend.clocks, new Date().toISOString()) } : row,
-  );
+  const results = stampCured(typed, mend.clocks, new Date().toISOString());
   const standing = proofStanding(plan, results);
-  const carries = carriesWords(carriesBy(results), SAY[units]);
+  const measured = { boreMm: foundMm(results, 'bore'), fullThreadMm: foundMm(results, 'full-thread') };
   const run = (work: () => Promise<void>) => {
     setBusy(true);
     void work().finally(() => setBusy(false));
@@ -108,9 +109,9 @@ export function ProvePanel({ plan, mend, units, carriesBy, leaves, gated, bars, 
       <Typography variant="h3" component="h2">
         What was cut, proved
       </Typography>
-      {measured.map((row, index) => {
+      {rows.map((row, index) => {
         const { need = 'must' } = row.expectation;
-        const begins = measured[index - 1]?.expectation.need !== need && GROUPS[need] !== '';
+        const begins = rows[index - 1]?.expectation.need !== need && GROUPS[need] !== '';
         return (
           <Box key={row.expectation.id}>
             {begins && <Typography className="proof-group">{GROUPS[need]}</Typography>}
@@ -126,9 +127,11 @@ export function ProvePanel({ plan, mend, units, carriesBy, leaves, gated, bars, 
         minRows={2}
       />
       <Standing standing={standing} />
-      {carries !== '' && <Typography>{carries}</Typography>}
+      {drawn &&
+        afterCutWords(drawn.hole, drawn.route, measured, SAY[units]).map((words) => (
+          <Typography key={words}>{words}</Typography>
+        ))}
       <Otherwise deviations={deviationsOf(mend, units)} />
-      {leaves(results) !== '' && <Typography>{leaves(results)}</Typography>}
       <Button
         variant={mend.results ? 'outlined' : 'contained'}
         disabled={busy || bad || results.length === 0}
@@ -139,6 +142,7 @@ export function ProvePanel({ plan, mend, units, carriesBy, leaves, gated, bars, 
       {mend.results && (
         <SignAndClose
           steps={plan.said[units].steps.filter((step) => step.afterProof)}
+          after={afterMend(plan, threadId, SAY[units])}
           // What is signed is what is recorded, not what is typed since.
           standing={proofStanding(plan, mend.results).standing}
           gated={gated}

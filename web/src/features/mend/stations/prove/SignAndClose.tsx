@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import type { FrozenPlan, MendOutcome, ProofStanding } from '@deep-mend/core';
+import type { afterMend, FrozenPlan, MendOutcome, ProofStanding } from '@deep-mend/core';
 import { useState } from 'react';
 import { StepMore } from '../../card/CardStep.tsx';
 import { useShop } from '../../../../base/ShopContext.tsx';
@@ -47,6 +47,7 @@ function SecondSignature({ value, onChange }: { value: string; onChange: (id: st
 /** How the mend ends: mended and signed, proved or not, sent out, or given up. */
 export function SignAndClose({
   steps,
+  after,
   standing,
   gated,
   bars,
@@ -54,6 +55,8 @@ export function SignAndClose({
   onClose,
 }: {
   steps: readonly SaidStep[];
+  /** What the hole is then. */
+  after: ReturnType<typeof afterMend>;
   /** Of what is recorded. */
   standing: ProofStanding['standing'];
   gated: boolean;
@@ -79,6 +82,12 @@ export function SignAndClose({
       )}
       {!failed && bars.mended && <Alert severity="warning">{bars.mended}.</Alert>}
       <StepsAfter steps={steps} />
+      <section aria-label="What the hole is then">
+        <Typography sx={{ fontWeight: 700 }}>The hole is then: {after.title}</Typography>
+        {after.keepOff.map((words) => (
+          <Typography key={words}>{words}</Typography>
+        ))}
+      </section>
       {gated && <SecondSignature value={second} onChange={setSecond} />}
       <Button
         variant="contained"

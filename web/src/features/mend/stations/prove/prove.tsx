@@ -1,21 +1,8 @@
-import {
-  asCut,
-  CLOSE_BARS,
-  mayClose,
-  metalLeft,
-  metalLeftWords,
-  SAY,
-  wantsTwoSignatures,
-  type MendOutcome,
-  type RecordedResult,
-} from '@deep-mend/core';
+import { CLOSE_BARS, mayClose, wantsTwoSignatures, type MendOutcome, type RecordedResult } from '@deep-mend/core';
 import { useNavigate } from 'react-router';
 import { cutWords } from '../cutWords.ts';
 import type { MendView, Station } from '../Station.ts';
 import { ProvePanel } from './ProvePanel.tsx';
-
-const foundMm = (results: readonly RecordedResult[], id: RecordedResult['id']): number | null =>
-  results.find((row) => row.id === id)?.mm ?? null;
 
 function Panel({ view: { access, detail, file, guarded, live, mend, plan, route, units } }: { view: MendView }) {
   const navigate = useNavigate();
@@ -40,18 +27,9 @@ function Panel({ view: { access, detail, file, guarded, live, mend, plan, route,
       key={mend.planId}
       plan={plan}
       mend={mend}
+      threadId={file.choices.threadId ?? null}
       units={units}
-      carriesBy={(results) =>
-        proposal && route
-          ? asCut(proposal.hole, route, {
-              boreMm: foundMm(results, 'bore'),
-              fullThreadMm: foundMm(results, 'full-thread'),
-            })
-          : null
-      }
-      leaves={(results) =>
-        proposal && route ? metalLeftWords(metalLeft(proposal.hole, route, foundMm(results, 'bore')), SAY[units]) : ''
-      }
+      drawn={proposal && route ? { hole: proposal.hole, route } : null}
       gated={wantsTwoSignatures(file)}
       bars={{ mended: barOf('mended'), unproved: barOf('unproved') }}
       onRecord={recordResults}
