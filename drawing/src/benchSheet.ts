@@ -81,15 +81,18 @@ function outlineOf({ kind, diameterMm, tipMm, leadMm }: BenchTool, topMm: number
 }
 
 /** A bush or plug, on both sides of the axis. */
-function sleeveLines(route: Route): Point[][] {
-  const sleeve = sleeveProfile(route);
+function sleeveLines(route: Route, solid: boolean): Point[][] {
+  const sleeve = sleeveProfile(route, solid);
   return sleeve ? besideAxis(sleeve, false) : [];
 }
 
 /** The hole in section as it stands by now, with the tool where it is: one look from two metres says how far it still goes. */
 export function benchSheet({ hole, assessment, route, stage, tool, units, width, height }: BenchInput): Sheet {
   const profile = stageProfile(hole, assessment, route, stage);
-  const fitted = stage === 'fitted' ? [...wireLines(coilSections(route), false), ...sleeveLines(route)] : [];
+  const fitted = [
+    ...(stage === 'fitted' ? wireLines(coilSections(route), false) : []),
+    ...(stage === 'fitted' || stage === 'filled' ? sleeveLines(route, stage === 'filled') : []),
+  ];
   const outerMm = Math.max(route.cut.outermostMm, assessment.outermostCutMm) / 2;
   const endMm = hole.kind === 'through' ? hole.depth.mm : route.depths.drillTipMm + 0.12 * hole.depth.mm;
   const deepestMm = Math.max(endMm, tool?.tipMm ?? 0, route.depths.drillTipMm);

@@ -176,12 +176,17 @@ test('an instrument is at rest when its last readings agree in all but the last 
   expect(isSteady(['-1', '-1', '0', '1', '-1'])).toBe(true);
 });
 
-test('a plug is drawn in the hole before what is bored and tapped in it', () => {
+test('a plug is drawn in the hole, solid, before what is bored and tapped in it', () => {
   const proposal = weighCase(holeCase({ damageTo: { mm: 20, halfWidthMm: 0 }, strippedThroughout: true }));
   const { steps } = freezePlan(proposal, proposal.routes.find(({ method }) => method === 'plug')!.id);
   const stages = steps.map((_, index) => stageNow({ steps }, new Set(steps.slice(0, index + 1).map(({ id }) => id))));
   const firstOf = (stage: string) => steps[stages.indexOf(stage as 'bored')]?.id;
-  expect(['bored', 'tapped', 'fitted'].map(firstOf)).toEqual(['drill', expect.stringMatching(/^tap-/), 'set-plug']);
+  expect(['bored', 'tapped', 'filled', 'fitted'].map(firstOf)).toEqual([
+    'drill',
+    expect.stringMatching(/^tap-/),
+    'set-plug',
+    'inner-drill',
+  ]);
   expect(stages.at(-1)).toBe('fitted');
   expect(stageNow({ steps }, new Set())).toBe('found');
 });

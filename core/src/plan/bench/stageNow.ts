@@ -6,8 +6,8 @@ import { isInner } from '../workcard/index.ts';
 const FITS: readonly string[] = ['insert', 'own'];
 
 /**
- * How far the cutting of a hole has come, by the steps that were done: its last drill, its last tap, what is fitted. What is bored
- * and tapped in a plug comes after the plug is in.
+ * How far the cutting of a hole has come, by the steps that were done: its last drill, its last tap, what is fitted. A plug is solid
+ * until what comes after it is bored in it.
  * @param done - ids of steps that were done, as the card says or otherwise
  * @example stageNow({ steps: [{ id: 'drill', kind: 'drill' }, { id: 'tap-1', kind: 'tap' }] }, new Set(['drill'])) // 'bored'
  */
@@ -19,5 +19,7 @@ export function stageNow(
     const last = steps.findLast(({ id, kind }) => kinds.includes(kind) && !isInner(id));
     return last !== undefined && done.has(last.id);
   };
-  return came(FITS) ? 'fitted' : came(['tap']) ? 'tapped' : came(['drill']) ? 'bored' : 'found';
+  const innerDrill = steps.find(({ id, kind }) => kind === 'drill' && isInner(id));
+  if (came(FITS)) return innerDrill && !done.has(innerDrill.id) ? 'filled' : 'fitted';
+  return came(['tap']) ? 'tapped' : came(['drill']) ? 'bored' : 'found';
 }

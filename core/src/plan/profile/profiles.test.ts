@@ -94,5 +94,6 @@ test('a bush in section: its outside in the parent’s thread, its inside the sc
     expect(Math.max(...radii)).toBeCloseTo(outerMm / 2, 6);
     expect([Math.min(...depths), Math.max(...depths)]).toEqual([0, route.depths.fullThreadToMm]);
   }
+  expect(Math.min(...sleeveProfile(of('plug'), true)!.map(([radiusMm]) => radiusMm))).toBe(0);
   expect([sleeveProfile(of('wire-coil')), sleeveProfile(of('oversize'))]).toEqual([null, null]);
 });

@@ -61,8 +61,8 @@ export function plannedProfile(hole: HoleCase, route: Route): ProfilePoint[] | n
   ];
 }
 
-/** How far a way has come: nothing yet, its last drill has been through, its last tap has, what is fitted is in. */
-export type CutStage = 'found' | 'bored' | 'tapped' | 'fitted';
+/** How far a way has come: nothing yet, its last drill has been through, its last tap has, what fills it is in, what is fitted is in as it stays. */
+export type CutStage = 'found' | 'bored' | 'tapped' | 'filled' | 'fitted';
 
 /**
  * The hole as it stands between the steps of a way, as a half-section in mm. Where the drill is smaller than what was there, what
@@ -131,13 +131,22 @@ const KEYS_SHARE = 0.5;
 /**
  * A bush or plug in section, its right half as one closed line in mm: the thread that it has in the parent down its outside, the
  * screw's thread up its inside, and its keys over the upper half. Null for ways that fit neither.
+ * @param solid - a plug before it is bored: there is no inside yet
  */
-export function sleeveProfile({ method, insideShearMpa, thread, cut, depths }: Route): ProfilePoint[] | null {
+export function sleeveProfile(
+  { method, insideShearMpa, thread, cut, depths }: Route,
+  solid = false,
+): ProfilePoint[] | null {
   if (insideShearMpa === null || cut.thread === null) return null;
   const lengthMm = depths.fullThreadToMm;
   const crest = internalMinor(cut.thread) / 2;
   const outside = threadZigzag(crest, cut.majorMm / 2, cut.thread.pitchMm, 0, lengthMm);
-  const inside = threadZigzag(internalMinor(thread) / 2, thread.majorMm / 2, thread.pitchMm, 0, lengthMm);
+  const inside: ProfilePoint[] = solid
+    ? [
+        [0, 0],
+        [0, lengthMm],
+      ]
+    : threadZigzag(internalMinor(thread) / 2, thread.majorMm / 2, thread.pitchMm, 0, lengthMm);
   const keysMm = cut.outermostMm / 2;
   const keysToMm = KEYS_SHARE * lengthMm;
   const keyed = WAYS[method].sleeve === 'keys';

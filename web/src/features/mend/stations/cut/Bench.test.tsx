@@ -122,6 +122,14 @@ test('a tap: one press a cycle, the square at three waits until it was looked at
   expect(text()).toContain('2¾of');
 });
 
+test('a step begins at its top, however far the one before was read', async () => {
+  const { user } = show(<AtTheBench />);
+  const [body, what] = ['.bench-body', '.bench-what'].map((name) => document.querySelector(name)!);
+  for (const part of [body!, what!]) part.scrollTop = 300;
+  await user.keyboard(' ');
+  expect([title() === steps[1]!.title, body!.scrollTop, what!.scrollTop]).toEqual([true, 0, 0]);
+});
+
 test('a key that is held down, as under a foot switch that sticks, acts once', () => {
   const { text } = show(<AtTheBench done={before('tap-1')} />);
   const key = (repeat: boolean) =>

@@ -205,6 +205,17 @@ function useSettled(stepId: string): (act: () => void) => void {
   }, []);
 }
 
+/** A step begins at its top, whatever of the one before was looked at: its number is what matters. */
+function useFromTheTop(stepId: string) {
+  const body = useRef<HTMLDivElement>(null);
+  const what = useRef<HTMLDivElement>(null);
+  useLayoutEffect(() => {
+    // Which of the two scrolls is the style’s, by the width of the page.
+    for (const { current } of [body, what]) if (current) current.scrollTop = 0;
+  }, [stepId]);
+  return [body, what] as const;
+}
+
 /** One record after the other: a second press while the first is being written is not a second step. */
 function useOneAtATime(onStep: BenchProps['onStep']): BenchProps['onStep'] {
   const writing = useRef(false);
@@ -231,6 +242,7 @@ export function Bench(props: BenchProps) {
   const [asking, setAsking] = useState<Asking>(null);
   const awake = useAwake();
   const settled = useSettled(step.id);
+  const [body, what] = useFromTheTop(step.id);
   const command = commandsOf({ onStep, onProve }, view, setAsking, settled);
   const frozen = plan.steps.find(({ id }) => id === step.id);
   const drillIn = drawn && frozen ? drillInAt(frozen, drawn.hole.parent) : null;
@@ -267,7 +279,7 @@ export function Bench(props: BenchProps) {
     <section className="bench" aria-label="At the machine">
       <Head bench={props} view={view} />
       <Notices bench={props} view={view} />
-      <div className="bench-body">
+      <div className="bench-body" ref={body}>
         <ToolInHole
           drawn={drawn}
           plan={plan}
@@ -276,7 +288,7 @@ export function Bench(props: BenchProps) {
           tipMm={state?.tipMm ?? (view.bites?.done ? view.bites.tipMm : null)}
           units={units}
         />
-        <div className="bench-what">
+        <div className="bench-what" ref={what}>
           <h2>{step.title}</h2>
           <Big view={view} units={units} />
           {turnPlan && <TurnBar plan={turnPlan} turns={draft.turns} />}
