@@ -284,6 +284,7 @@ export {
 export { EXPECTATION_IDS, PROOF_ANSWERS, PROOF_KINDS, ROW_NEEDS, type Expectation } from './plan/proof/index.ts';
 export {
   checkPlannedBore,
+  cureWaitAt,
   foundMm,
   foundWords,
   stampCured,

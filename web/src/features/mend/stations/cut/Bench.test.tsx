@@ -1,4 +1,4 @@
-import { act, screen, within } from '@testing-library/react';
+import { act, cleanup, screen, within } from '@testing-library/react';
 import type { MendEntry } from '@deep-mend/core';
 import { useState } from 'react';
 import { plannedCoil, show } from '../../../../../test/panel.tsx';
@@ -214,6 +214,25 @@ test('before metal goes it asks, with the size over all and what stands near its
   await user.click(within(asked).getByRole('button', { name: 'Not yet' }));
   expect(title()).toBe(steps.find(({ id }) => id === 'drill')!.title);
   expect(told).toEqual([]);
+});
+
+test('while what was set still cures, that is said before metal is cut', async () => {
+  const hour = (away: number) => new Date(Date.now() + away * 3_600_000).toISOString();
+  const clock = { clockId: 'c1', what: 'full strength', by: 'Mechanic A', endedAt: null, cures: 'full' as const };
+  const mend = { id: 'm1', planId: 'p1', stiff: [], handedOver: null, results: null };
+  const steps = before('drill').map((stepId) => ({
+    ...{ stepId, end: 'done' as const, note: '', mendId: 'm1', planId: 'p1', at: '', actor: '' },
+  }));
+  const asked = async (dueAt: string) => {
+    const clocks = [{ ...clock, startedAt: hour(-30), dueAt }];
+    const { user } = show(<AtTheBench mend={{ ...mend, steps, clocks }} />);
+    await user.keyboard(' ');
+    const words = screen.getByRole('dialog').textContent;
+    cleanup();
+    return words;
+  };
+  expect(await asked(hour(2))).toContain('What was set still cures');
+  expect(await asked(hour(-2))).not.toContain('What was set still cures');
 });
 
 test('in inches the number in large type is in inches', () => {

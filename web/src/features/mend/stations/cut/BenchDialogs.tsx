@@ -4,6 +4,7 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import {
+  cureWaitAt,
   formatLength,
   judgeReading,
   nearLimits,
@@ -22,11 +23,12 @@ import { WordsDialog } from './WordsDialog.tsx';
 /** Before metal goes for good: once more, is it the right hole? */
 function BeforeTheCut({
   plan,
+  mend,
   step,
   units,
   onCut,
   onClose,
-}: Pick<BenchProps, 'plan' | 'units'> & { step: BenchStep; onCut: () => void; onClose: () => void }) {
+}: Pick<BenchProps, 'plan' | 'mend' | 'units'> & { step: BenchStep; onCut: () => void; onClose: () => void }) {
   const pace = nearLimits(plan, units);
   return (
     <Dialog open onClose={onClose}>
@@ -39,6 +41,11 @@ function BeforeTheCut({
           It takes the hole to {formatLength(plan.numbers.outermostMm, units, PRECISION.depth[units])} {units} over all.
           Look once more that it is the right hole.
         </p>
+        {cureWaitAt(mend.clocks, new Date().toISOString()) === 'running' && (
+          <p className="bench-pace">
+            What was set still cures: its clock to full strength runs. Cut into it only where its sheet allows that.
+          </p>
+        )}
         {pace.map((words) => (
           <p key={words} className="bench-pace">
             Near its limit: {words}. Slowly, and stop early rather than late.
@@ -107,6 +114,7 @@ export function BenchDialogs({
       {asking !== null && typeof asking === 'object' && (
         <BeforeTheCut
           plan={plan}
+          mend={mend}
           step={step}
           units={units}
           onClose={onClose}
